@@ -1,0 +1,29 @@
+export {
+  innerSizeMm,
+  rimHeightMm,
+  sectionAreaMm2,
+  shapeSchema,
+  shapeVolumeL,
+  sizeLimitsMm,
+  wallAreaM2,
+  type Shape,
+} from './shape'
+export {
+  tradeClassOf,
+  tradeClassProvenance,
+  tradeClassRange,
+  type TradeClassRange,
+} from './tradeClass'
+export { judgeLabel, labelSchema, readLabel, type Label, type LabelFinding } from './label'
+export { parseDiameter } from './tape'
+export {
+  containerSchema,
+  containerTypes,
+  exposures,
+  materials,
+  type Container,
+  type ContainerType,
+  type Exposure,
+  type Material,
+} from './schema'
+export { containerVolumes, typicalContainer, type ContainerVolumes } from './volumes'

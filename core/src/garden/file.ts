@@ -1,0 +1,37 @@
+import { faultsOf, InputError } from '../units'
+import { GARDEN_FORMAT, GARDEN_VERSION, gardenSchema, type Garden } from './garden'
+
+const isObject = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value)
+
+function parsed(text: string): unknown {
+  try {
+    return JSON.parse(text.replace(/^\uFEFF/, ''))
+  } catch (error) {
+    const detail = error instanceof Error ? error.message.slice(0, 120) : ''
+    throw new InputError('notJson', { detail })
+  }
+}
+
+/**
+ * Reads a garden file (`*.rimbo.json`), whole or not at all. Fields it does not
+ * know are kept.
+ *
+ * @throws InputError `notJson`, `notAGarden` for a foreign file, `newerVersion`
+ *   for one from a later program, or `gardenInvalid` with every fault and its path
+ */
+export function readGarden(text: string): Garden {
+  const document = parsed(text)
+  if (!isObject(document) || document['format'] !== GARDEN_FORMAT)
+    throw new InputError('notAGarden')
+  const version = document['version']
+  if (typeof version === 'number' && version > GARDEN_VERSION)
+    throw new InputError('newerVersion', { given: version, known: GARDEN_VERSION })
+  const result = gardenSchema.safeParse(document, { reportInput: true })
+  if (result.success) return result.data
+  const faults = faultsOf(result.error)
+  throw new InputError('gardenInvalid', { faults: faults.length }, faults)
+}
+
+/** A garden as the text of its file: JSON, indented, ending in a new line. */
+export const writeGarden = (garden: Garden): string => `${JSON.stringify(garden, null, 2)}\n`

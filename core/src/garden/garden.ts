@@ -1,0 +1,116 @@
+import { z } from 'zod'
+import { containerSchema } from '../container'
+import { recipes, recipeSchema, type Recipe } from '../mix'
+import { placeSchema, spaceSchema } from '../place'
+import { catalogue, varietySchema, type Variety } from '../plant'
+import {
+  customIssue,
+  dateSchema,
+  dateTimeSchema,
+  idSchema,
+  measuresSchema,
+  nameSchema,
+  open,
+} from '../units'
+import { dailyWeatherSchema } from '../weather'
+import { recordSchema } from './record'
+
+export const unitSystems = ['metric', 'us', 'imperial'] as const
+
+/** Plants of one variety in one container. */
+export const plantingSchema = open({
+  id: idSchema,
+  containerId: idSchema,
+  varietyId: idSchema,
+  count: z.number().int().min(1).max(60),
+  /** Day they were planted out. */
+  plantedOn: dateSchema,
+})
+export type Planting = z.infer<typeof plantingSchema>
+
+export const settingsSchema = open({
+  unitSystem: z.enum(unitSystems),
+  measures: measuresSchema,
+  /** Shrinkage the gardener has measured, by recipe, share of the loose volume. */
+  shrinkShares: z.record(idSchema, z.number().min(0).max(0.5)),
+})
+export type Settings = z.infer<typeof settingsSchema>
+
+export const GARDEN_FORMAT = 'rimbo-garden'
+export const GARDEN_VERSION = 1
+
+/** Reports every id that stands twice in a list. */
+function reportRepeats(
+  list: readonly { readonly id: string }[],
+  name: string,
+  context: z.RefinementCtx,
+): void {
+  const seen = new Set<string>()
+  list.forEach(({ id }, index) => {
+    if (seen.has(id))
+      context.addIssue(customIssue('repeatedId', [name, index, 'id'], { given: id }))
+    seen.add(id)
+  })
+}
+
+/** One garden: everything a gardener has entered, and nothing that can be derived from it. */
+export const gardenSchema = open({
+  format: z.literal(GARDEN_FORMAT),
+  version: z.literal(GARDEN_VERSION),
+  id: idSchema,
+  name: nameSchema,
+  /** A garden whose clock stands still at this moment: the demo. */
+  clock: dateTimeSchema.optional(),
+  settings: settingsSchema,
+  place: placeSchema,
+  spaces: z.array(spaceSchema).min(1).max(50),
+  /** In walking order. */
+  containers: z.array(containerSchema).max(500),
+  /** The gardener's own, beside the catalogue. */
+  varieties: z.array(varietySchema).max(500),
+  plantings: z.array(plantingSchema).max(2000),
+  /** The gardener's own, beside the usual ones. */
+  recipes: z.array(recipeSchema).max(200),
+  weather: z.array(dailyWeatherSchema).max(20_000),
+  records: z.array(recordSchema).max(200_000),
+}).superRefine((garden, context) => {
+  for (const name of [
+    'spaces',
+    'containers',
+    'varieties',
+    'plantings',
+    'recipes',
+    'records',
+  ] as const)
+    reportRepeats(garden[name], name, context)
+  const ids = (list: readonly { readonly id: string }[]) => new Set(list.map((one) => one.id))
+  const known = {
+    spaceId: ids(garden.spaces),
+    containerId: ids(garden.containers),
+    varietyId: ids([...catalogue, ...garden.varieties]),
+    recipeId: ids([...recipes, ...garden.recipes]),
+  }
+  const require = (field: keyof typeof known, given: string | undefined, path: PropertyKey[]) => {
+    if (given !== undefined && !known[field].has(given))
+      context.addIssue(customIssue('unknownReference', [...path, field], { given }))
+  }
+  garden.containers.forEach((container, index) => {
+    require('spaceId', container.spaceId, ['containers', index])
+    require('recipeId', container.recipeId, ['containers', index])
+  })
+  garden.plantings.forEach((planting, index) => {
+    require('containerId', planting.containerId, ['plantings', index])
+    require('varietyId', planting.varietyId, ['plantings', index])
+  })
+  // A record may outlive its container: what was done stays done.
+})
+export type Garden = z.infer<typeof gardenSchema>
+
+/** The variety of that id, the gardener's own before the catalogue's. */
+export const varietyOf = (garden: Garden, id: string): Variety | undefined =>
+  garden.varieties.find((variety) => variety.id === id) ??
+  catalogue.find((variety) => variety.id === id)
+
+/** The recipe of that id, the gardener's own before the usual ones. */
+export const recipeOf = (garden: Garden, id: string | undefined): Recipe | undefined =>
+  garden.recipes.find((recipe) => recipe.id === id) ?? recipes.find((recipe) => recipe.id === id)

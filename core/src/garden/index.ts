@@ -1,0 +1,25 @@
+export {
+  feels,
+  knuckles,
+  recordSchema,
+  signs,
+  skipReasons,
+  type GardenRecord,
+  type RecordKind,
+} from './record'
+export {
+  GARDEN_FORMAT,
+  GARDEN_VERSION,
+  gardenSchema,
+  plantingSchema,
+  recipeOf,
+  settingsSchema,
+  unitSystems,
+  varietyOf,
+  type Garden,
+  type Planting,
+  type Settings,
+} from './garden'
+export { readGarden, writeGarden } from './file'
+export { recordsCsv } from './csv'
+export { emptyGarden } from './starting'

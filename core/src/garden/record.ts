@@ -1,0 +1,53 @@
+import { z } from 'zod'
+import { dateTimeSchema, idSchema, open, textSchema } from '../units'
+
+const base = {
+  id: idSchema,
+  /** When it was done, on the gardener's clock. */
+  at: dateTimeSchema,
+  /** Left out where it concerns no container, such as sowing in trays. */
+  containerId: idSchema.optional(),
+  note: textSchema.optional(),
+}
+
+export const skipReasons = ['rain', 'stillWet', 'noTime'] as const
+export const knuckles = ['first', 'second'] as const
+export const feels = ['dry', 'moist', 'wet'] as const
+export const signs = ['blossomEndRot', 'wilting', 'leafSpots', 'pests', 'other'] as const
+
+const volumeSchema = z.number().positive().max(200)
+const massSchema = z.number().positive().max(100_000)
+const countSchema = z.number().int().positive().max(10_000)
+
+/** One thing that was done or seen. */
+export const recordSchema = z.discriminatedUnion('kind', [
+  open({ ...base, kind: z.literal('sow'), varietyId: idSchema, count: countSchema }),
+  open({ ...base, kind: z.literal('potOn'), varietyId: idSchema, count: countSchema }),
+  open({ ...base, kind: z.literal('plant'), varietyId: idSchema, count: countSchema }),
+  open({ ...base, kind: z.literal('water'), volumeL: volumeSchema }),
+  open({ ...base, kind: z.literal('skipWater'), reason: z.enum(skipReasons) }),
+  open({
+    ...base,
+    kind: z.literal('feed'),
+    productId: idSchema,
+    massG: massSchema.optional(),
+    volumeL: volumeSchema.optional(),
+  }),
+  open({ ...base, kind: z.literal('lime'), massG: massSchema }),
+  open({
+    ...base,
+    kind: z.literal('finger'),
+    knuckle: z.enum(knuckles),
+    feel: z.enum(feels),
+  }),
+  open({
+    ...base,
+    kind: z.literal('pick'),
+    count: countSchema.optional(),
+    massG: massSchema.optional(),
+  }),
+  open({ ...base, kind: z.literal('sign'), sign: z.enum(signs) }),
+  open({ ...base, kind: z.literal('note') }),
+])
+export type GardenRecord = z.infer<typeof recordSchema>
+export type RecordKind = GardenRecord['kind']

@@ -1,0 +1,12 @@
+/** The computation of Rimbo: plain data in, plain data out, nothing of the platform. */
+export * from './units'
+export * from './weather'
+export * from './container'
+export * from './mix'
+export * from './plant'
+export * from './place'
+export * from './fit'
+export * from './water'
+export * from './feed'
+export * from './garden'
+export * from './season'

@@ -1,0 +1,31 @@
+export { ingredients, packKinds, type Caution, type Ingredient, type Pack } from './ingredients'
+export {
+  recipeProvenance,
+  recipes,
+  recipeSchema,
+  recipeShares,
+  type Recipe,
+  type Share,
+} from './recipe'
+export { shrinkShare } from './shrinkage'
+export {
+  drainedState,
+  easilyAvailableL,
+  mixBulkDensityGL,
+  mixRetention,
+  retentionCurve,
+  wateredMassKg,
+  type DrainedState,
+  type RetentionCurve,
+  type RetentionPoint,
+} from './retention'
+export {
+  batchFor,
+  cautionsFor,
+  purchasesFor,
+  totalOf,
+  type Batch,
+  type BatchLine,
+  type Purchase,
+} from './batch'
+export { LIME_DENSITY_G_ML, limeDose, type LimeDose } from './lime'

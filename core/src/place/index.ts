@@ -1,0 +1,1 @@
+export { placeSchema, spaceSchema, type Place, type Space } from './schema'

@@ -1,0 +1,22 @@
+export {
+  crops,
+  fruitClasses,
+  habits,
+  isSmallFruited,
+  isVine,
+  varietySchema,
+  type Crop,
+  type FruitClass,
+  type Habit,
+  type Variety,
+} from './variety'
+export { catalogue, catalogueProvenance, cultivars, habitClasses } from './catalogue'
+export {
+  basalProvenance,
+  plantGrowth,
+  stageProvenance,
+  type PlantGrowth,
+  type Ripeness,
+  type Stage,
+  type Truss,
+} from './growth'

@@ -1,0 +1,57 @@
+import { z } from 'zod'
+import { idSchema, nameSchema, open } from '../units'
+
+export const crops = ['tomato', 'pepper'] as const
+export const habits = [
+  'indeterminate',
+  'semiDeterminate',
+  'determinate',
+  'dwarf',
+  'trailing',
+  'bushy',
+] as const
+export const fruitClasses = [
+  'currant',
+  'cherry',
+  'plum',
+  'salad',
+  'beefsteak',
+  'block',
+  'horn',
+  'mildHot',
+  'hot',
+  'veryHot',
+  'smallChilli',
+] as const
+
+/** What has to be known of a plant to house, water and draw it. */
+export const varietySchema = open({
+  id: idSchema,
+  /** A cultivar's own name; a habit class is named by the interface. */
+  name: nameSchema.optional(),
+  crop: z.enum(crops),
+  /** Species where it is not the crop's usual one. */
+  species: z.string().max(60).optional(),
+  habit: z.enum(habits),
+  fruitClass: z.enum(fruitClasses),
+  /** From planting out to the first ripe fruit, in a normal summer. */
+  daysToMaturity: z.number().int().min(30).max(200),
+  /** Height of a grown plant with an unrestricted root. */
+  matureHeightMm: z.number().min(80).max(4000),
+  /** Ground that its grown leaves draw water for, sides counted in. */
+  matureCanopyM2: z.number().min(0.005).max(2),
+  /** Mix beyond which more gives no more fruit. */
+  fullVolumeL: z.number().min(0.5).max(300),
+})
+export type Variety = z.infer<typeof varietySchema>
+export type Crop = Variety['crop']
+export type Habit = Variety['habit']
+export type FruitClass = Variety['fruitClass']
+
+/** Small fruit sets and ripens whatever happens; large fruit shows every lapse. */
+export const isSmallFruited = (variety: Variety): boolean =>
+  variety.fruitClass === 'currant' || variety.fruitClass === 'cherry'
+
+/** A cordon: one stem that grows until frost. */
+export const isVine = (variety: Variety): boolean =>
+  variety.crop === 'tomato' && variety.habit === 'indeterminate'

@@ -1,0 +1,190 @@
+import { containerVolumes, wallAreaM2, type Container, type ContainerVolumes } from '../container'
+import { relativeYield } from '../fit'
+import { recipeOf, varietyOf, type Garden, type Planting } from '../garden'
+import {
+  drainedState,
+  easilyAvailableL,
+  mixRetention,
+  wateredMassKg,
+  type DrainedState,
+  type Recipe,
+  type RetentionCurve,
+} from '../mix'
+import { plantGrowth, type PlantGrowth, type Variety } from '../plant'
+import { dayOf, dayOfYear } from '../units'
+import { visitsFor, waterNeedL, type Visits, type WaterNeed } from '../water'
+import {
+  referenceEvapotranspiration,
+  type DailyWeather,
+  type ReferenceEvapotranspiration,
+} from '../weather'
+
+/** Plants of one planting as they stand today. */
+export interface PlantingToday {
+  readonly planting: Planting
+  readonly variety: Variety
+  /** Each beside an unrestricted plant, 0–1. */
+  readonly perPlantYield: number
+  readonly growth: PlantGrowth
+}
+
+/** What the mix of a container does with water. */
+export interface MixToday {
+  readonly recipe: Recipe
+  readonly curve: RetentionCurve
+  readonly drained: DrainedState
+  readonly easilyAvailableL: number
+  readonly wateredMassKg: number
+}
+
+/** Everything known of one container on one day. */
+export interface PotToday {
+  readonly container: Container
+  readonly volumes: ContainerVolumes
+  readonly mix: MixToday | undefined
+  readonly plants: readonly PlantingToday[]
+  /** Left out where there is no weather for the day. */
+  readonly need: WaterNeed | undefined
+  readonly visits: Visits | undefined
+  /** Given already today by the records, L. */
+  readonly givenL: number
+  /** Still to give today, L: nothing when the day's water was given or skipped. */
+  readonly remainingL: number
+}
+
+/** The garden on one day: what the drawings and the round are made from. */
+export interface GardenToday {
+  readonly date: string
+  readonly weather: DailyWeather | undefined
+  readonly reference: ReferenceEvapotranspiration | undefined
+  readonly pots: readonly PotToday[]
+  readonly remainingL: number
+  /** Cans to carry, the last one perhaps not full. */
+  readonly cans: number
+}
+
+/** Less than this is a splash and not worth a walk, L. */
+const SPLASH_L = 0.05
+/** Watering within this share of the day's need counts as done. */
+const DONE_FROM = 0.9
+
+/** Plants in a container, all kinds together. */
+export const plantCount = (garden: Garden, containerId: string): number =>
+  garden.plantings
+    .filter((planting) => planting.containerId === containerId)
+    .reduce((sum, planting) => sum + planting.count, 0)
+
+function plantsOf(
+  garden: Garden,
+  container: Container,
+  fillVolumeL: number,
+  date: string,
+): PlantingToday[] {
+  const count = plantCount(garden, container.id)
+  return garden.plantings
+    .filter((planting) => planting.containerId === container.id)
+    .flatMap((planting) => {
+      const variety = varietyOf(garden, planting.varietyId)
+      if (!variety) return []
+      const { perPlant } = relativeYield({ variety, rootVolumeL: fillVolumeL, count })
+      const growth = plantGrowth(variety, planting.plantedOn, date, perPlant)
+      return [{ planting, variety, perPlantYield: perPlant, growth }]
+    })
+}
+
+function mixOf(garden: Garden, { shape, fillMm, recipeId }: Container): MixToday | undefined {
+  const recipe = recipeOf(garden, recipeId)
+  if (!recipe) return undefined
+  const curve = mixRetention(recipe)
+  return {
+    recipe,
+    curve,
+    drained: drainedState(shape, fillMm, curve),
+    easilyAvailableL: easilyAvailableL(shape, fillMm, curve),
+    wateredMassKg: wateredMassKg(shape, fillMm, recipe),
+  }
+}
+
+function recordedToday(garden: Garden, containerId: string, date: string) {
+  let givenL = 0
+  let isSkipped = false
+  for (const record of garden.records) {
+    if (record.containerId !== containerId || dayOf(record.at) !== date) continue
+    if (record.kind === 'water') givenL += record.volumeL
+    if (record.kind === 'skipWater') isSkipped = true
+  }
+  return { givenL, isSkipped }
+}
+
+function remainingOf(waterL: number, givenL: number, isSkipped: boolean): number {
+  if (isSkipped || waterL < SPLASH_L || givenL >= waterL * DONE_FROM) return 0
+  return waterL - givenL
+}
+
+function potToday(
+  garden: Garden,
+  container: Container,
+  date: string,
+  weather: DailyWeather | undefined,
+  reference: ReferenceEvapotranspiration | undefined,
+): PotToday {
+  const volumes = containerVolumes(container)
+  const plants = plantsOf(garden, container, volumes.fillVolumeL, date)
+  const standing = plants.filter(({ growth }) => growth.stage !== 'notPlanted')
+  const mix = mixOf(garden, container)
+  const space = garden.spaces.find((one) => one.id === container.spaceId)
+  const need =
+    reference && standing.length
+      ? waterNeedL({
+          referenceMm: reference.mm,
+          rainMm: weather?.rainMm ?? 0,
+          rainReaches: !space?.covered,
+          plants: standing.map(({ growth, planting }) => ({ ...growth, count: planting.count })),
+          exposure: container.exposure,
+          surfaceM2: volumes.surfaceM2,
+          mulchMm: container.mulchMm,
+          material: container.material,
+          wallM2: wallAreaM2(container.shape, container.fillMm),
+        })
+      : undefined
+  const { givenL, isSkipped } = recordedToday(garden, container.id, date)
+  return {
+    container,
+    volumes,
+    mix,
+    plants,
+    need,
+    visits: need && mix && visitsFor(need.waterL, mix.easilyAvailableL),
+    givenL,
+    remainingL: need ? remainingOf(need.waterL, givenL, isSkipped) : 0,
+  }
+}
+
+/** Weather of a day in the garden's own list. */
+export const weatherOn = (garden: Garden, date: string): DailyWeather | undefined =>
+  garden.weather.find((day) => day.date === date)
+
+/**
+ * The garden on one day, recomputed whole from what the gardener entered:
+ * volumes, mixes, plants, water and what is still to do.
+ *
+ * @param at a day or moment, `YYYY-MM-DD…`
+ */
+export function gardenToday(garden: Garden, at: string): GardenToday {
+  const date = dayOf(at)
+  const weather = weatherOn(garden, date)
+  const reference =
+    weather && referenceEvapotranspiration({ ...weather, dayOfYear: dayOfYear(date) }, garden.place)
+  const pots = garden.containers.map((container) =>
+    potToday(garden, container, date, weather, reference),
+  )
+  const remainingL = pots.reduce((sum, pot) => sum + pot.remainingL, 0)
+  return {
+    date,
+    weather,
+    reference,
+    pots,
+    remainingL,
+    cans: Math.ceil(remainingL / garden.settings.measures.canL - 1e-9),
+  }
+}

@@ -1,0 +1,64 @@
+import { z } from 'zod'
+import { open } from './schemas'
+import { units } from './unitTable'
+import type { UnitSystem } from './unitTable'
+
+/**
+ * The gardener's own measures. A handful is 30–45 mL by practice; each gardener
+ * weighs their own once.
+ */
+export const measuresSchema = open({
+  /** What one handful holds, mL. */
+  handfulMl: z.number().min(10).max(120),
+  /** What the watering can holds, L. */
+  canL: z.number().min(0.5).max(30),
+})
+export type Measures = z.infer<typeof measuresSchema>
+
+export const defaultMeasures: Measures = { handfulMl: 40, canL: 10 }
+
+export type MeasureName = 'teaspoon' | 'tablespoon' | 'cup' | 'handful'
+
+/** What a spoon or cup of the system holds, mL. US by statute, metric 5, 15 and 250 mL. */
+export function measureMl(name: MeasureName, system: UnitSystem, measures: Measures): number {
+  if (name === 'handful') return measures.handfulMl
+  const us = system === 'us'
+  const volume = units.volume
+  const litres = {
+    teaspoon: us ? volume.usTeaspoon : volume.metricTeaspoon,
+    tablespoon: us ? volume.usTablespoon : volume.metricTablespoon,
+    cup: us ? volume.usCup : volume.metricCup,
+  }[name].factor
+  return litres * 1000
+}
+
+export interface Measured {
+  readonly measure: MeasureName
+  /** In quarters below ten, whole above: as finely as a hand can measure. */
+  readonly count: number
+}
+
+/**
+ * A dry dose in the measure a hand would reach for: spoons below a handful,
+ * handfuls from half of one upward.
+ *
+ * @param massG dose
+ * @param bulkDensityGMl what a millilitre of the loose product weighs
+ */
+export function inMeasures(
+  massG: number,
+  bulkDensityGMl: number,
+  system: UnitSystem,
+  measures: Measures,
+): Measured {
+  const volumeMl = massG / bulkDensityGMl
+  const measure: MeasureName =
+    volumeMl >= measures.handfulMl / 2
+      ? 'handful'
+      : volumeMl >= measureMl('tablespoon', system, measures)
+        ? 'tablespoon'
+        : 'teaspoon'
+  const exact = volumeMl / measureMl(measure, system, measures)
+  const step = exact >= 10 ? 1 : 0.25
+  return { measure, count: Math.max(step, Math.round(exact / step) * step) }
+}

@@ -1,0 +1,40 @@
+export { InputError, checked, customIssue, faultsOf, type Fault, type Params } from './inputError'
+export {
+  memory,
+  practice,
+  published,
+  reason,
+  type Mark,
+  type Provenance,
+  type Reason,
+} from './provenance'
+export {
+  dateRange,
+  dateSchema,
+  dateTimeSchema,
+  idSchema,
+  nameSchema,
+  open,
+  shareSchema,
+  textSchema,
+} from './schemas'
+export { addDays, dayOf, dayOfYear, daysBetween, isDate, isDateTime } from './date'
+export {
+  bareUnit,
+  fromUnit,
+  toUnit,
+  units,
+  type Dimension,
+  type UnitName,
+  type UnitSystem,
+} from './unitTable'
+export { parseQuantity } from './parseQuantity'
+export {
+  defaultMeasures,
+  inMeasures,
+  measureMl,
+  measuresSchema,
+  type Measured,
+  type MeasureName,
+  type Measures,
+} from './household'

@@ -1,0 +1,38 @@
+import { z } from 'zod'
+import { customIssue } from './inputError'
+import { isDate, isDateTime } from './date'
+
+/**
+ * An object that keeps fields it does not know, so that a file written by a
+ * later program survives a round trip through this one, while the code here
+ * sees only the fields it knows.
+ */
+export function open<T extends z.ZodRawShape>(shape: T): z.ZodObject<T> {
+  return z.looseObject(shape) as unknown as z.ZodObject<T>
+}
+
+/** Earliest and latest date that a garden record may carry. */
+export const dateRange = { earliest: '2000-01-01', latest: '2100-12-31' } as const
+
+const inRange = (date: string) => date >= dateRange.earliest && date <= `${dateRange.latest}T24`
+
+/** A calendar day, `YYYY-MM-DD`. */
+export const dateSchema = z.string().superRefine((given, context) => {
+  if (!isDate(given)) context.addIssue(customIssue('badDate', [], { given }))
+  else if (!inRange(given))
+    context.addIssue(customIssue('dateOutOfRange', [], { given, ...dateRange }))
+})
+
+/** A moment on the gardener's own clock, `YYYY-MM-DDTHH:mm`. */
+export const dateTimeSchema = z.string().superRefine((given, context) => {
+  if (!isDateTime(given)) context.addIssue(customIssue('badDate', [], { given }))
+  else if (!inRange(given))
+    context.addIssue(customIssue('dateOutOfRange', [], { given, ...dateRange }))
+})
+
+export const idSchema = z.string().min(1).max(64)
+/** A user's own words: always text, never markup. */
+export const textSchema = z.string().max(2000)
+export const nameSchema = z.string().trim().min(1).max(80)
+/** A share, 0–1. */
+export const shareSchema = z.number().min(0).max(1)

@@ -1,0 +1,283 @@
+/** What a quantity measures. Each has one unit inside the core, named beside it. */
+export type Dimension =
+  | 'volume' // L
+  | 'length' // mm
+  | 'mass' // g
+  | 'temperature' // °C
+  | 'area' // m²
+  | 'speed' // m/s
+  | 'duration' // h
+  | 'share' // 0–1
+
+/** Which of several units of one name is meant, and which is taken where none is typed. */
+export type UnitSystem = 'metric' | 'us' | 'imperial'
+
+export interface Unit {
+  /** Value in the core's own unit = typed value × factor + offset. */
+  readonly factor: number
+  readonly offset?: number
+}
+
+const unit = (factor: number, offset = 0): Unit => ({ factor, offset })
+
+// International yard and pound, exact by agreement of 1959; the gallons by US
+// statute (231 in³) and the UK Units of Measurement Regulations 1995.
+const INCH_MM = 25.4
+const POUND_G = 453.59237
+const US_GALLON_L = 3.785411784
+const IMPERIAL_GALLON_L = 4.54609
+const CUBIC_INCH_L = INCH_MM ** 3 / 1e6
+
+/** Every unit by its own unambiguous name. */
+export const units = {
+  volume: {
+    ml: unit(0.001),
+    cl: unit(0.01),
+    dl: unit(0.1),
+    l: unit(1),
+    m3: unit(1000),
+    in3: unit(CUBIC_INCH_L),
+    ft3: unit(CUBIC_INCH_L * 12 ** 3),
+    yd3: unit(CUBIC_INCH_L * 36 ** 3),
+    usGallon: unit(US_GALLON_L),
+    usQuart: unit(US_GALLON_L / 4),
+    usPint: unit(US_GALLON_L / 8),
+    usCup: unit(US_GALLON_L / 16),
+    usFluidOunce: unit(US_GALLON_L / 128),
+    usTablespoon: unit(US_GALLON_L / 256),
+    usTeaspoon: unit(US_GALLON_L / 768),
+    usDryGallon: unit(CUBIC_INCH_L * 268.8025),
+    imperialGallon: unit(IMPERIAL_GALLON_L),
+    imperialQuart: unit(IMPERIAL_GALLON_L / 4),
+    imperialPint: unit(IMPERIAL_GALLON_L / 8),
+    imperialFluidOunce: unit(IMPERIAL_GALLON_L / 160),
+    metricCup: unit(0.25),
+    metricTablespoon: unit(0.015),
+    metricTeaspoon: unit(0.005),
+  },
+  length: {
+    mm: unit(1),
+    cm: unit(10),
+    m: unit(1000),
+    in: unit(INCH_MM),
+    ft: unit(INCH_MM * 12),
+    yd: unit(INCH_MM * 36),
+  },
+  mass: {
+    mg: unit(0.001),
+    g: unit(1),
+    kg: unit(1000),
+    oz: unit(POUND_G / 16),
+    lb: unit(POUND_G),
+  },
+  temperature: { celsius: unit(1), fahrenheit: unit(5 / 9, -160 / 9) },
+  area: {
+    cm2: unit(1e-4),
+    m2: unit(1),
+    in2: unit(INCH_MM ** 2 / 1e6),
+    ft2: unit((INCH_MM * 12) ** 2 / 1e6),
+  },
+  speed: {
+    mS: unit(1),
+    kmH: unit(1 / 3.6),
+    mph: unit((INCH_MM * 12 * 5280) / 3600e3),
+    kn: unit(1852 / 3600),
+  },
+  duration: { min: unit(1 / 60), h: unit(1) },
+  share: { percent: unit(0.01), fraction: unit(1) },
+} as const satisfies Record<Dimension, Record<string, Unit>>
+
+export type UnitName<D extends Dimension = Dimension> = D extends Dimension
+  ? keyof (typeof units)[D] & string
+  : never
+
+/** Spellings that mean the same unit in every system. Lower case, dots and spaces taken out. */
+const spellings: Record<Dimension, Record<string, readonly string[]>> = {
+  volume: {
+    ml: ['ml', 'millilitre', 'milliliter', 'cc', 'cm3'],
+    cl: ['cl', 'centilitre', 'centiliter'],
+    dl: ['dl', 'decilitre', 'deciliter'],
+    l: ['l', 'ltr', 'lt', 'litre', 'liter', 'dm3'],
+    m3: ['m3', 'cubicmetre', 'cubicmeter', 'cum'],
+    in3: ['in3', 'cuin', 'cubicinch', 'cubicinches'],
+    ft3: ['ft3', 'cuft', 'cubicfoot', 'cubicfeet', 'cf'],
+    yd3: ['yd3', 'cuyd', 'cubicyard'],
+    usGallon: ['usgal', 'usgallon', 'galus'],
+    usQuart: ['usqt', 'usquart'],
+    usPint: ['uspt', 'uspint'],
+    usCup: ['uscup'],
+    usFluidOunce: ['usfloz'],
+    usTablespoon: ['ustbsp', 'ustablespoon'],
+    usTeaspoon: ['ustsp', 'usteaspoon'],
+    usDryGallon: ['drygal', 'drygallon', 'usdrygal', 'usdrygallon'],
+    imperialGallon: [
+      'impgal',
+      'imperialgal',
+      'imperialgallon',
+      'ukgal',
+      'ukgallon',
+      'galimp',
+      'galuk',
+    ],
+    imperialQuart: ['impqt', 'imperialquart', 'ukquart'],
+    imperialPint: ['imppt', 'imppint', 'imperialpint', 'ukpint', 'ukpt'],
+    imperialFluidOunce: ['impfloz', 'imperialfloz', 'ukfloz'],
+    metricCup: ['metriccup'],
+    metricTablespoon: ['metrictbsp', 'metrictablespoon'],
+    metricTeaspoon: ['metrictsp', 'metricteaspoon'],
+  },
+  length: {
+    mm: ['mm', 'millimetre', 'millimeter'],
+    cm: ['cm', 'centimetre', 'centimeter'],
+    m: ['m', 'metre', 'meter'],
+    in: ['in', 'inch', 'inches', '"', "''"],
+    ft: ['ft', 'foot', 'feet', "'"],
+    yd: ['yd', 'yard'],
+  },
+  mass: {
+    mg: ['mg', 'milligram'],
+    g: ['g', 'gr', 'gram', 'gramme'],
+    kg: ['kg', 'kilo', 'kilogram', 'kilogramme'],
+    oz: ['oz', 'ounce'],
+    lb: ['lb', 'pound'],
+  },
+  temperature: {
+    celsius: ['°c', 'c', 'degc', 'celsius', 'degreesc', 'degreecelsius', 'degreescelsius', '°'],
+    fahrenheit: [
+      '°f',
+      'f',
+      'degf',
+      'fahrenheit',
+      'degreesf',
+      'degreefahrenheit',
+      'degreesfahrenheit',
+    ],
+  },
+  area: {
+    cm2: ['cm2', 'sqcm'],
+    m2: ['m2', 'sqm', 'squaremetre', 'squaremeter'],
+    in2: ['in2', 'sqin', 'squareinch', 'squareinches'],
+    ft2: ['ft2', 'sqft', 'squarefoot', 'squarefeet'],
+  },
+  speed: {
+    mS: ['m/s', 'ms-1'],
+    kmH: ['km/h', 'kmh', 'kph'],
+    mph: ['mph'],
+    kn: ['kn', 'kt', 'knot'],
+  },
+  duration: { min: ['min', 'minute'], h: ['h', 'hr', 'hour'] },
+  share: { percent: ['%', 'percent'], fraction: [] },
+}
+
+/** Names that depend on the chosen system: a gallon, a cup, a spoon. */
+const bySystem: Record<string, Record<UnitSystem, UnitName<'volume'>>> = {
+  gal: { metric: 'usGallon', us: 'usGallon', imperial: 'imperialGallon' },
+  qt: { metric: 'usQuart', us: 'usQuart', imperial: 'imperialQuart' },
+  pt: { metric: 'usPint', us: 'usPint', imperial: 'imperialPint' },
+  floz: { metric: 'usFluidOunce', us: 'usFluidOunce', imperial: 'imperialFluidOunce' },
+  cup: { metric: 'metricCup', us: 'usCup', imperial: 'metricCup' },
+  tbsp: { metric: 'metricTablespoon', us: 'usTablespoon', imperial: 'metricTablespoon' },
+  tsp: { metric: 'metricTeaspoon', us: 'usTeaspoon', imperial: 'metricTeaspoon' },
+}
+const systemSpellings: Record<string, string> = {
+  gal: 'gal',
+  gallon: 'gal',
+  qt: 'qt',
+  quart: 'qt',
+  pt: 'pt',
+  pint: 'pt',
+  floz: 'floz',
+  fluidounce: 'floz',
+  cup: 'cup',
+  tbsp: 'tbsp',
+  tbs: 'tbsp',
+  tablespoon: 'tbsp',
+  tsp: 'tsp',
+  teaspoon: 'tsp',
+}
+
+/** The unit that a bare number is taken to be in. */
+export const bareUnit: Record<UnitSystem, { [D in Dimension]: UnitName<D> }> = {
+  metric: {
+    volume: 'l',
+    length: 'cm',
+    mass: 'g',
+    temperature: 'celsius',
+    area: 'm2',
+    speed: 'mS',
+    duration: 'h',
+    share: 'percent',
+  },
+  us: {
+    volume: 'usGallon',
+    length: 'in',
+    mass: 'oz',
+    temperature: 'fahrenheit',
+    area: 'ft2',
+    speed: 'mph',
+    duration: 'h',
+    share: 'percent',
+  },
+  imperial: {
+    volume: 'imperialGallon',
+    length: 'in',
+    mass: 'oz',
+    temperature: 'celsius',
+    area: 'ft2',
+    speed: 'mph',
+    duration: 'h',
+    share: 'percent',
+  },
+}
+
+const bySpelling = new Map<string, { dimension: Dimension; name: string }>()
+for (const [dimension, names] of Object.entries(spellings))
+  for (const [name, list] of Object.entries(names))
+    for (const spelling of list)
+      bySpelling.set(spelling, { dimension: dimension as Dimension, name })
+
+/** The unit a spelling stands for, its dimension with it, or undefined for no unit known. */
+export function unitFor(
+  spelling: string,
+  system: UnitSystem,
+): { dimension: Dimension; name: string; unit: Unit } | undefined {
+  const bare = spelling
+    .toLowerCase()
+    .replace(/[.\s]/g, '')
+    .replace(/²/g, '2')
+    .replace(/³/g, '3')
+    .replace(/\^/g, '')
+  for (const text of [bare, bare.replace(/s$/, '')]) {
+    const ownName = systemSpellings[text]
+    const name = ownName ? bySystem[ownName]?.[system] : undefined
+    if (name) return { dimension: 'volume', name, unit: units.volume[name] }
+    const found = bySpelling.get(text)
+    if (found) {
+      const table: Record<string, Unit> = units[found.dimension]
+      return { ...found, unit: table[found.name]! }
+    }
+  }
+  return undefined
+}
+
+/** A value of the core's own unit, expressed in another unit of its dimension. */
+export function toUnit<D extends Dimension>(
+  value: number,
+  dimension: D,
+  name: UnitName<D>,
+): number {
+  const table: Record<string, Unit> = units[dimension]
+  const { factor, offset = 0 } = table[name]!
+  return (value - offset) / factor
+}
+
+/** A value of some unit, expressed in the core's own unit. */
+export function fromUnit<D extends Dimension>(
+  value: number,
+  dimension: D,
+  name: UnitName<D>,
+): number {
+  const table: Record<string, Unit> = units[dimension]
+  const { factor, offset = 0 } = table[name]!
+  return value * factor + offset
+}

@@ -1,0 +1,9 @@
+export {
+  mulchFactor,
+  visitsFor,
+  waterNeedL,
+  type Canopy,
+  type Visits,
+  type WaterDemand,
+  type WaterNeed,
+} from './need'

@@ -1,0 +1,134 @@
+import type { Exposure, Material } from '../container'
+import { basalProvenance } from '../plant'
+import { memory, practice, published, reason, type Reason } from '../units'
+
+const fao56 = published('FAO Irrigation and Drainage Paper 56')
+
+/** Air moving past a lone canopy draws more than it draws from a field (memory). */
+const EXPOSURE_FACTOR: Readonly<Record<Exposure, number>> = {
+  sheltered: 1.0,
+  open: 1.2,
+  windy: 1.4,
+}
+
+/** Evaporation through a wall, share of the reference over its area (memory). */
+const WALL_FACTOR: Readonly<Partial<Record<Material, number>>> = {
+  fabric: 0.25,
+  terracotta: 0.15,
+  liner: 0.2,
+}
+
+/** Most that leaves shade the surface, and shed rain from it (memory). */
+const SHADED_BY_LEAVES = 0.5
+
+/** Evaporation that a mulch lets through: bare 1, 2.5 cm 0.5, 5 cm 0.3 (memory). */
+const MULCH_STEPS = [
+  [0, 1],
+  [25, 0.5],
+  [50, 0.3],
+] as const
+
+/** Share of the surface's evaporation that a mulch of this depth lets through, 0–1. */
+export function mulchFactor(depthMm: number): number {
+  const [bare, thin, deep] = MULCH_STEPS
+  const [from, to] = depthMm <= thin[0] ? [bare, thin] : [thin, deep]
+  const way = Math.min(1, (depthMm - from[0]) / (to[0] - from[0]))
+  return from[1] + (to[1] - from[1]) * way
+}
+
+export interface Canopy {
+  readonly canopyM2: number
+  readonly basalCoefficient: number
+  readonly count: number
+}
+
+export interface WaterDemand {
+  readonly referenceMm: number
+  /** Rain on the open ground beside the pots. */
+  readonly rainMm: number
+  readonly rainReaches: boolean
+  readonly plants: readonly Canopy[]
+  readonly exposure: Exposure
+  readonly surfaceM2: number
+  readonly mulchMm: number
+  readonly material: Material
+  /** Wall against the mix. */
+  readonly wallM2: number
+}
+
+export interface WaterNeed {
+  /** To be given, L a day, never below zero. */
+  readonly waterL: number
+  readonly transpirationL: number
+  readonly surfaceL: number
+  readonly wallL: number
+  readonly rainL: number
+  readonly reasons: readonly Reason[]
+}
+
+/**
+ * Water one container uses in a day, and what of it is to be given.
+ *
+ * A millimetre over a square metre is a litre. Leaves draw the reference times
+ * their basal coefficient over their own area, more in wind; the open surface
+ * and a breathing wall give off the rest; rain that reaches the mix is taken off.
+ */
+export function waterNeedL(demand: WaterDemand): WaterNeed {
+  const { referenceMm, exposure, surfaceM2, material } = demand
+  const windFactor = EXPOSURE_FACTOR[exposure]
+  const canopyM2 = demand.plants.reduce((sum, plant) => sum + plant.canopyM2 * plant.count, 0)
+  const cropMm2 = demand.plants.reduce(
+    (sum, plant) => sum + plant.canopyM2 * plant.count * plant.basalCoefficient,
+    0,
+  )
+  const openShare = 1 - SHADED_BY_LEAVES * Math.min(1, canopyM2 / surfaceM2)
+  const wallFactor = WALL_FACTOR[material] ?? 0
+
+  const transpirationL = referenceMm * cropMm2 * windFactor
+  const surfaceL = referenceMm * surfaceM2 * openShare * mulchFactor(demand.mulchMm)
+  const wallL = referenceMm * demand.wallM2 * wallFactor
+  const rainL = demand.rainReaches ? demand.rainMm * surfaceM2 * openShare : 0
+  return {
+    waterL: Math.max(0, transpirationL + surfaceL + wallL - rainL),
+    transpirationL,
+    surfaceL,
+    wallL,
+    rainL,
+    reasons: [
+      reason('water.reference', { referenceMm }, fao56),
+      reason(
+        'water.transpiration',
+        { canopyM2, windFactor, litres: transpirationL },
+        basalProvenance,
+      ),
+      reason('water.surface', { surfaceM2, mulchMm: demand.mulchMm, litres: surfaceL }, memory),
+      ...(wallL > 0 ? [reason('water.wall', { material, litres: wallL }, memory)] : []),
+      ...(demand.rainMm > 0
+        ? [
+            reason(
+              demand.rainReaches ? 'water.rain' : 'water.rainKeptOff',
+              { rainMm: demand.rainMm, litres: rainL },
+              memory,
+            ),
+          ]
+        : []),
+      reason('water.runsOut', {}, practice),
+    ],
+  }
+}
+
+export interface Visits {
+  readonly count: number
+  readonly eachL: number
+}
+
+/**
+ * In how many goes a day's water is best given, so that no part is more than
+ * the pot has room for and the plant never has to work for water between.
+ *
+ * @param easilyAvailableL what the drained pot holds within easy reach
+ */
+export function visitsFor(waterL: number, easilyAvailableL: number): Visits {
+  const count = Math.min(4, Math.max(1, Math.ceil(waterL / Math.max(easilyAvailableL, 0.05) - 0.1)))
+  return { count, eachL: waterL / count }
+}

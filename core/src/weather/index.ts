@@ -1,0 +1,21 @@
+export { daylightHours, declinationRad, extraterrestrialRadiation } from './sun'
+export {
+  meanSaturationVapourPressureKPa,
+  pressureKPa,
+  psychrometricConstant,
+  saturationVapourPressureKPa,
+  vapourPressureSlope,
+  windAt2M,
+} from './air'
+export {
+  actualVapourPressureKPa,
+  clearSkyRadiation,
+  hargreavesEvapotranspirationMm,
+  referenceEvapotranspiration,
+  solarRadiation,
+  type AssumedTerm,
+  type EvaporationDay,
+  type ReferenceEvapotranspiration,
+  type Site,
+} from './referenceEvapotranspiration'
+export { dailyWeatherSchema, type DailyWeather } from './schema'

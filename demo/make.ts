@@ -1,0 +1,14 @@
+// Writes the demo garden. Run it with `npm run demo` after a change of the model,
+// so that what is recorded stays consistent with what is computed.
+import { writeFileSync } from 'node:fs'
+import { writeGarden } from '@rimbo/core'
+import { demoGarden } from './garden'
+import { demoRecords } from './history'
+
+const garden = demoGarden()
+const records = demoRecords(garden)
+writeFileSync(
+  new URL('port-maren.rimbo.json', import.meta.url),
+  writeGarden({ ...garden, records }),
+)
+console.log(`${garden.containers.length} containers, ${records.length} records`)
