@@ -14,6 +14,7 @@ export {
   tradeClassRange,
   type TradeClassRange,
 } from './tradeClass'
+export { sideProfile, type ProfilePoint } from './profile'
 export { judgeLabel, labelSchema, readLabel, type Label, type LabelFinding } from './label'
 export { parseDiameter } from './tape'
 export {

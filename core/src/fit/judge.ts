@@ -1,8 +1,9 @@
-import { containerVolumes, innerSizeMm, type Container } from '../container'
+import { containerVolumes, innerSizeMm, rimHeightMm, type Container } from '../container'
 import { isSmallFruited, type Variety } from '../plant'
 import { practice, reason, type Reason } from '../units'
 import {
   basketRule,
+  NOMINAL_TOLERANCE,
   schoolRules,
   suitsBasket,
   type Demand,
@@ -27,15 +28,17 @@ const isFlatBag = ({ shape }: Container) =>
   shape.kind === 'rectangular' && shape.heightMm <= 220 && shape.topLengthMm >= 800
 
 function pairingOf(variety: Variety, container: Container, count: number): Pairing {
-  const { fillVolumeL } = containerVolumes(container)
-  const surface = innerSizeMm(container.shape, container.fillMm)
+  const { rimVolumeL, fillVolumeL } = containerVolumes(container)
+  const rimMm = rimHeightMm(container.shape)
+  const rim = innerSizeMm(container.shape, rimMm)
   return {
     variety,
     count,
-    volumeL: fillVolumeL,
-    volumePerPlantL: fillVolumeL / count,
-    acrossMm: Math.min(surface.lengthMm, surface.widthMm),
-    depthMm: container.fillMm,
+    mixVolumeL: fillVolumeL,
+    rimVolumeL,
+    rimVolumePerPlantL: rimVolumeL / count,
+    acrossMm: Math.min(rim.lengthMm, rim.widthMm),
+    depthMm: rimMm,
     isFlatBag: isFlatBag(container),
   }
 }
@@ -43,11 +46,13 @@ function pairingOf(variety: Variety, container: Container, count: number): Pairi
 function judgeDemand(demand: Demand, pairing: Pairing): { verdict: FitVerdict; reason: Reason } {
   const has = pairing[demand.measure]
   const { good, least = good } = demand
-  const meets = (limit: number) => (demand.measure === 'count' ? has <= limit : has >= limit)
+  const meets = (limit: number) =>
+    demand.measure === 'count' ? has <= limit : has >= limit * (1 - NOMINAL_TOLERANCE)
   const verdict = meets(good) ? 'good' : meets(least) ? 'tight' : 'poor'
-  const params = { has, good, least }
-  const code = Number.isFinite(good) ? `fit.${demand.measure}.${verdict}` : 'fit.notAVine'
-  return { verdict, reason: reason(code, Number.isFinite(good) ? params : { has }, practice) }
+  if (!Number.isFinite(good)) return { verdict, reason: reason('fit.notForVines', {}, practice) }
+  const unit = demand.measure === 'count' ? 'Count' : demand.measure.endsWith('Mm') ? 'Mm' : 'L'
+  const params = { [`has${unit}`]: has, [`good${unit}`]: good, [`least${unit}`]: least }
+  return { verdict, reason: reason(`fit.${demand.measure}.${verdict}`, params, practice) }
 }
 
 const RANK: readonly FitVerdict[] = ['good', 'tight', 'poor']
@@ -71,18 +76,22 @@ const HOUSE_TIGHT = 0.5
 const ROT_BELOW_L = 20
 
 function judgeHouse(pairing: Pairing): Omit<FitJudgement, 'value'> {
-  const { variety, count, volumeL, volumePerPlantL } = pairing
-  const { perPlant, reasons } = relativeYield({ variety, rootVolumeL: volumeL, count })
+  const { variety, count, mixVolumeL } = pairing
+  const { perPlant, reasons } = relativeYield({ variety, rootVolumeL: mixVolumeL, count })
   const byYield: FitVerdict =
     perPlant >= HOUSE_GOOD ? 'good' : perPlant >= HOUSE_TIGHT ? 'tight' : 'poor'
   const isRotProne =
-    variety.crop === 'tomato' && !isSmallFruited(variety) && volumePerPlantL < ROT_BELOW_L
+    variety.crop === 'tomato' && !isSmallFruited(variety) && mixVolumeL / count < ROT_BELOW_L
   return {
     verdict: byYield === 'good' && isRotProne ? 'tight' : byYield,
     reasons: [
-      reason(`fit.yield.${byYield}`, { share: perPlant, good: HOUSE_GOOD, least: HOUSE_TIGHT }),
+      reason(`fit.yield.${byYield}`, {
+        yieldShare: perPlant,
+        goodShare: HOUSE_GOOD,
+        leastShare: HOUSE_TIGHT,
+      }),
       ...(isRotProne
-        ? [reason('fit.rotProne', { has: volumePerPlantL, limit: ROT_BELOW_L }, practice)]
+        ? [reason('fit.rotProne', { hasL: mixVolumeL / count, limitL: ROT_BELOW_L }, practice)]
         : []),
       ...reasons,
     ],
@@ -128,7 +137,7 @@ export function judgeFit({
   readonly school: SchoolId
 }): FitJudgement {
   const pairing = pairingOf(variety, container, count)
-  const value = relativeYield({ variety, rootVolumeL: pairing.volumeL, count }).perPlant
+  const value = relativeYield({ variety, rootVolumeL: pairing.mixVolumeL, count }).perPlant
   const judged =
     container.type === 'basket' ? judgeBasket(pairing, school) : judgeSchool(pairing, school)
   return { ...judged, value }

@@ -1,18 +1,22 @@
 import { isSmallFruited, isVine, type Variety } from '../plant'
 
-/** Everything a school looks at. Lengths of the filled mix, inside. */
+/**
+ * Everything a school looks at. Schools speak of containers by their size to the
+ * rim, as they are sold; the mix in them is what roots have.
+ */
 export interface Pairing {
   readonly variety: Variety
   readonly count: number
-  readonly volumeL: number
-  readonly volumePerPlantL: number
-  /** Narrowest way across the surface. */
+  readonly mixVolumeL: number
+  readonly rimVolumeL: number
+  readonly rimVolumePerPlantL: number
+  /** Narrowest way across the rim, inside. */
   readonly acrossMm: number
   readonly depthMm: number
   readonly isFlatBag: boolean
 }
 
-export type Measure = 'volumePerPlantL' | 'volumeL' | 'acrossMm' | 'depthMm' | 'count'
+export type Measure = 'rimVolumePerPlantL' | 'acrossMm' | 'depthMm' | 'count'
 
 /** One demand of a school on a pairing. */
 export interface Demand {
@@ -48,17 +52,16 @@ export const schoolIds = [
 ] as const
 export type SchoolId = (typeof schoolIds)[number]
 
-/** A bucket of 5 US gallons, as the schools speak of it, filled to the brim or to its fill line. */
+/** A bucket of 5 US gallons, and a pot of 7. */
 const BUCKET_L = 19
-/** Buckets and pots are filled 2.5–8 cm below the rim: a 19 L bucket then holds about 16 L. */
-const FILLED_BUCKET_L = 16
-/** The same for a 26 L (7 gal) pot. */
-const FILLED_SEVEN_L = 22
+const SEVEN_GALLONS_L = 26
+
+/** Sizes are nominal, as the trade names them: so much below is let pass. */
+export const NOMINAL_TOLERANCE = 0.05
 
 /**
  * What each school of growers demands, the first rule that applies to a pairing
- * (practice). The schools name containers by their nominal size; what is asked of
- * the filled mix allows for the headspace.
+ * (practice). The schools name containers by their nominal size.
  */
 export const schoolRules: Readonly<Record<Exclude<SchoolId, 'house'>, readonly Rule[]>> = {
   roomy: [
@@ -66,8 +69,8 @@ export const schoolRules: Readonly<Record<Exclude<SchoolId, 'house'>, readonly R
       appliesTo: (pairing) => isTomato(pairing) && isLarge(pairing),
       demands: [
         { measure: 'count', good: 1 },
-        { measure: 'acrossMm', good: 440 },
-        { measure: 'depthMm', good: 280 },
+        { measure: 'acrossMm', good: 450 },
+        { measure: 'depthMm', good: 300 },
       ],
     },
   ],
@@ -75,50 +78,51 @@ export const schoolRules: Readonly<Record<Exclude<SchoolId, 'house'>, readonly R
     {
       appliesTo: isVinePairing,
       demands: [
-        { measure: 'volumePerPlantL', good: FILLED_SEVEN_L, least: FILLED_BUCKET_L },
-        { measure: 'acrossMm', good: 390, least: 270 },
+        { measure: 'rimVolumePerPlantL', good: SEVEN_GALLONS_L, least: BUCKET_L },
+        { measure: 'acrossMm', good: 400, least: 280 },
       ],
     },
     {
       appliesTo: isPepper,
-      demands: [{ measure: 'volumePerPlantL', good: FILLED_BUCKET_L }],
+      demands: [{ measure: 'rimVolumePerPlantL', good: BUCKET_L }],
     },
   ],
   bucket: [
     {
       appliesTo: (pairing) => isTomato(pairing),
-      demands: [{ measure: 'volumePerPlantL', good: FILLED_BUCKET_L }],
+      demands: [{ measure: 'rimVolumePerPlantL', good: BUCKET_L }],
       condition: 'waterDaily',
     },
   ],
   bushOnly: [
     {
       appliesTo: isBush,
-      demands: [{ measure: 'acrossMm', good: 280 }],
+      demands: [{ measure: 'acrossMm', good: 300, least: 280 }],
     },
     {
       // A vine in a bucket or a flat bag is just what this school warns of; larger pots it leaves open.
       appliesTo: (pairing) =>
-        isVinePairing(pairing) && (pairing.volumeL <= BUCKET_L || pairing.isFlatBag),
-      demands: [{ measure: 'volumePerPlantL', good: Infinity }],
+        isVinePairing(pairing) &&
+        (pairing.rimVolumeL <= BUCKET_L * (1 + NOMINAL_TOLERANCE) || pairing.isFlatBag),
+      demands: [{ measure: 'rimVolumePerPlantL', good: Infinity }],
     },
   ],
   smallest: [
     {
       appliesTo: isVinePairing,
-      demands: [{ measure: 'volumePerPlantL', good: 10, least: 9 }],
+      demands: [{ measure: 'rimVolumePerPlantL', good: 10 }],
       condition: 'stopAtFive',
     },
   ],
   dense: [
     {
       appliesTo: isPepper,
-      demands: [{ measure: 'volumePerPlantL', good: FILLED_BUCKET_L / 2 }],
+      demands: [{ measure: 'rimVolumePerPlantL', good: BUCKET_L / 2 }],
     },
     {
-      appliesTo: (pairing) => isTomato(pairing) && isLarge(pairing),
+      appliesTo: (pairing) => isTomato(pairing) && isLarge(pairing) && pairing.count > 1,
       demands: [
-        { measure: 'acrossMm', good: 440, least: 330 },
+        { measure: 'acrossMm', good: 450 },
         { measure: 'count', good: 2 },
       ],
     },
@@ -135,7 +139,7 @@ export const schoolRules: Readonly<Record<Exclude<SchoolId, 'house'>, readonly R
 /** Baskets, in every school: trailing or small bush cherries only, 30 cm or wider (practice). */
 export const basketRule: Rule = {
   appliesTo: () => true,
-  demands: [{ measure: 'acrossMm', good: 280 }],
+  demands: [{ measure: 'acrossMm', good: 300 }],
   condition: 'noDryDay',
 }
 export const suitsBasket = (variety: Variety): boolean =>

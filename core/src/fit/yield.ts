@@ -57,10 +57,14 @@ export function relativeYield({
     perPlant,
     total: perPlant * count,
     reasons: [
-      reason('yield.volume', { rootVolumeL, fullVolumeL, share: single }, volumeProvenance),
+      reason('yield.volume', { rootVolumeL, fullVolumeL, yieldShare: single }, volumeProvenance),
       ...(count > 1
         ? [
-            reason('yield.sharing', { count, share: perPlant / single }, sharingProvenance),
+            reason(
+              'yield.sharing',
+              { plantCount: count, yieldShare: perPlant / single },
+              sharingProvenance,
+            ),
             reason('yield.twoAtEighty', {}, practice),
           ]
         : []),

@@ -90,17 +90,21 @@ export const gardenSchema = open({
     varietyId: ids([...catalogue, ...garden.varieties]),
     recipeId: ids([...recipes, ...garden.recipes]),
   }
-  const require = (field: keyof typeof known, given: string | undefined, path: PropertyKey[]) => {
+  const requireKnown = (
+    field: keyof typeof known,
+    given: string | undefined,
+    path: PropertyKey[],
+  ) => {
     if (given !== undefined && !known[field].has(given))
       context.addIssue(customIssue('unknownReference', [...path, field], { given }))
   }
   garden.containers.forEach((container, index) => {
-    require('spaceId', container.spaceId, ['containers', index])
-    require('recipeId', container.recipeId, ['containers', index])
+    requireKnown('spaceId', container.spaceId, ['containers', index])
+    requireKnown('recipeId', container.recipeId, ['containers', index])
   })
   garden.plantings.forEach((planting, index) => {
-    require('containerId', planting.containerId, ['plantings', index])
-    require('varietyId', planting.varietyId, ['plantings', index])
+    requireKnown('containerId', planting.containerId, ['plantings', index])
+    requireKnown('varietyId', planting.varietyId, ['plantings', index])
   })
   // A record may outlive its container: what was done stays done.
 })

@@ -23,3 +23,4 @@ export {
 export { readGarden, writeGarden } from './file'
 export { recordsCsv } from './csv'
 export { emptyGarden } from './starting'
+export { nextCode } from './codes'

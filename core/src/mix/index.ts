@@ -9,6 +9,7 @@ export {
 } from './recipe'
 export { shrinkShare } from './shrinkage'
 export {
+  drainedProfile,
   drainedState,
   easilyAvailableL,
   mixBulkDensityGL,
@@ -18,6 +19,7 @@ export {
   type DrainedState,
   type RetentionCurve,
   type RetentionPoint,
+  type WetnessAtHeight,
 } from './retention'
 export {
   batchFor,

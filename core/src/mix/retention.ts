@@ -109,6 +109,26 @@ export function drainedState(shape: Shape, fillMm: number, curve: RetentionCurve
   return { containerCapacity, airSpace: curve.totalPorosity - containerCapacity }
 }
 
+export interface WetnessAtHeight {
+  /** Height above the floor, share of the fill, 0–1. */
+  readonly heightShare: number
+  /** Share of the pores that is water, 0–1. */
+  readonly saturation: number
+}
+
+/** How wet a drained pot is by height, floor first. */
+export function drainedProfile(
+  fillMm: number,
+  curve: RetentionCurve,
+  steps = 8,
+): readonly WetnessAtHeight[] {
+  return Array.from({ length: steps + 1 }, (_, step) => {
+    const heightShare = step / steps
+    const suctionCm = (heightShare * fillMm) / 10
+    return { heightShare, saturation: curve.waterShare(suctionCm) / curve.totalPorosity }
+  })
+}
+
 /** Suction at which easily available water ends, cm (de Boodt & Verdonck 1972, Acta Hort. 26). */
 const EASILY_AVAILABLE_TO_CM = 50
 

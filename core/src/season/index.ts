@@ -1,3 +1,4 @@
+export { mixPlan, type MixPlan, type PotFilling } from './mixPlan'
 export {
   gardenToday,
   plantCount,
@@ -7,3 +8,4 @@ export {
   type PlantingToday,
   type PotToday,
 } from './today'
+export { inQuarterCans, lastRecords, roundOf, type Round, type Stop, type StopState } from './round'

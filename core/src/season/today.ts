@@ -1,5 +1,5 @@
 import { containerVolumes, wallAreaM2, type Container, type ContainerVolumes } from '../container'
-import { relativeYield } from '../fit'
+import { relativeYield, type RelativeYield } from '../fit'
 import { recipeOf, varietyOf, type Garden, type Planting } from '../garden'
 import {
   drainedState,
@@ -11,10 +11,11 @@ import {
   type RetentionCurve,
 } from '../mix'
 import { plantGrowth, type PlantGrowth, type Variety } from '../plant'
-import { dayOf, dayOfYear } from '../units'
+import { dayOf, dayOfYear, type Reason } from '../units'
 import { visitsFor, waterNeedL, type Visits, type WaterNeed } from '../water'
 import {
   referenceEvapotranspiration,
+  referenceReasons,
   type DailyWeather,
   type ReferenceEvapotranspiration,
 } from '../weather'
@@ -23,8 +24,8 @@ import {
 export interface PlantingToday {
   readonly planting: Planting
   readonly variety: Variety
-  /** Each beside an unrestricted plant, 0–1. */
-  readonly perPlantYield: number
+  /** Beside unrestricted plants. */
+  readonly yield: RelativeYield
   readonly growth: PlantGrowth
 }
 
@@ -48,6 +49,7 @@ export interface PotToday {
   readonly visits: Visits | undefined
   /** Given already today by the records, L. */
   readonly givenL: number
+  readonly isSkipped: boolean
   /** Still to give today, L: nothing when the day's water was given or skipped. */
   readonly remainingL: number
 }
@@ -57,10 +59,8 @@ export interface GardenToday {
   readonly date: string
   readonly weather: DailyWeather | undefined
   readonly reference: ReferenceEvapotranspiration | undefined
+  readonly referenceReasons: readonly Reason[]
   readonly pots: readonly PotToday[]
-  readonly remainingL: number
-  /** Cans to carry, the last one perhaps not full. */
-  readonly cans: number
 }
 
 /** Less than this is a splash and not worth a walk, L. */
@@ -86,9 +86,9 @@ function plantsOf(
     .flatMap((planting) => {
       const variety = varietyOf(garden, planting.varietyId)
       if (!variety) return []
-      const { perPlant } = relativeYield({ variety, rootVolumeL: fillVolumeL, count })
-      const growth = plantGrowth(variety, planting.plantedOn, date, perPlant)
-      return [{ planting, variety, perPlantYield: perPlant, growth }]
+      const expected = relativeYield({ variety, rootVolumeL: fillVolumeL, count })
+      const growth = plantGrowth(variety, planting.plantedOn, date, expected.perPlant)
+      return [{ planting, variety, yield: expected, growth }]
     })
 }
 
@@ -156,6 +156,7 @@ function potToday(
     need,
     visits: need && mix && visitsFor(need.waterL, mix.easilyAvailableL),
     givenL,
+    isSkipped,
     remainingL: need ? remainingOf(need.waterL, givenL, isSkipped) : 0,
   }
 }
@@ -173,18 +174,16 @@ export const weatherOn = (garden: Garden, date: string): DailyWeather | undefine
 export function gardenToday(garden: Garden, at: string): GardenToday {
   const date = dayOf(at)
   const weather = weatherOn(garden, date)
-  const reference =
-    weather && referenceEvapotranspiration({ ...weather, dayOfYear: dayOfYear(date) }, garden.place)
+  const day = weather && { ...weather, dayOfYear: dayOfYear(date) }
+  const reference = day && referenceEvapotranspiration(day, garden.place)
   const pots = garden.containers.map((container) =>
     potToday(garden, container, date, weather, reference),
   )
-  const remainingL = pots.reduce((sum, pot) => sum + pot.remainingL, 0)
   return {
     date,
     weather,
     reference,
+    referenceReasons: day ? referenceReasons(day, garden.place) : [],
     pots,
-    remainingL,
-    cans: Math.ceil(remainingL / garden.settings.measures.canL - 1e-9),
   }
 }

@@ -39,8 +39,8 @@ export interface Measured {
 }
 
 /**
- * A dry dose in the measure a hand would reach for: spoons below a handful,
- * handfuls from half of one upward.
+ * A dry dose in the measure a hand would reach for: spoons first, handfuls from
+ * about half of one upward.
  *
  * @param massG dose
  * @param bulkDensityGMl what a millilitre of the loose product weighs
@@ -53,7 +53,7 @@ export function inMeasures(
 ): Measured {
   const volumeMl = massG / bulkDensityGMl
   const measure: MeasureName =
-    volumeMl >= measures.handfulMl / 2
+    volumeMl >= measures.handfulMl * 0.4
       ? 'handful'
       : volumeMl >= measureMl('tablespoon', system, measures)
         ? 'tablespoon'

@@ -95,19 +95,19 @@ export function waterNeedL(demand: WaterDemand): WaterNeed {
     wallL,
     rainL,
     reasons: [
-      reason('water.reference', { referenceMm }, fao56),
+      reason('water.reference', { referenceWaterMm: referenceMm }, fao56),
       reason(
         'water.transpiration',
-        { canopyM2, windFactor, litres: transpirationL },
+        { canopyM2, windFactor, waterL: transpirationL },
         basalProvenance,
       ),
-      reason('water.surface', { surfaceM2, mulchMm: demand.mulchMm, litres: surfaceL }, memory),
-      ...(wallL > 0 ? [reason('water.wall', { material, litres: wallL }, memory)] : []),
+      reason('water.surface', { surfaceM2, mulchMm: demand.mulchMm, waterL: surfaceL }, memory),
+      ...(wallL > 0 ? [reason('water.wall', { material, waterL: wallL }, memory)] : []),
       ...(demand.rainMm > 0
         ? [
             reason(
               demand.rainReaches ? 'water.rain' : 'water.rainKeptOff',
-              { rainMm: demand.rainMm, litres: rainL },
+              { rainWaterMm: demand.rainMm, waterL: rainL },
               memory,
             ),
           ]

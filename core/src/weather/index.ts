@@ -18,4 +18,5 @@ export {
   type ReferenceEvapotranspiration,
   type Site,
 } from './referenceEvapotranspiration'
+export { referenceReasons } from './reasons'
 export { dailyWeatherSchema, type DailyWeather } from './schema'

@@ -18,7 +18,7 @@ export const declinationRad = (dayOfYear: number): number =>
  * Sunset hour angle, rad (FAO 56, Eq. 25): 0 where the sun does not rise, π
  * where it does not set.
  */
-export function sunsetHourAngleRad(latitudeDeg: number, dayOfYear: number): number {
+function sunsetHourAngleRad(latitudeDeg: number, dayOfYear: number): number {
   const cosine = -Math.tan(radians(latitudeDeg)) * Math.tan(declinationRad(dayOfYear))
   return Math.acos(Math.max(-1, Math.min(1, cosine)))
 }

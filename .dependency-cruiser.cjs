@@ -1,0 +1,96 @@
+/** The house rules that a machine can hold. Core folders stand in order: each may look only downwards. */
+const order = [
+  'units',
+  'weather',
+  'container',
+  'mix',
+  'plant',
+  'place',
+  'fit',
+  'water',
+  'feed',
+  'garden',
+  'season',
+]
+
+const downwards = order.slice(0, -1).map((folder, index) => ({
+  name: `core-${folder}-looks-down`,
+  severity: 'error',
+  from: { path: `^core/src/${folder}/` },
+  to: { path: `^core/src/(${order.slice(index + 1).join('|')})/` },
+}))
+
+module.exports = {
+  forbidden: [
+    ...downwards,
+    { name: 'no-circle', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'core-folders-by-their-index',
+      severity: 'error',
+      from: { path: '^core/src/([^/]+)/' },
+      to: { path: '^core/src/([^/]+)/', pathNot: ['^core/src/$1/', '^core/src/[^/]+/index\\.ts$'] },
+    },
+    {
+      name: 'core-index-by-folder-index',
+      severity: 'error',
+      from: { path: '^core/src/index\\.ts$' },
+      to: { path: '^core/src/', pathNot: '^core/src/[^/]+/index\\.ts$' },
+    },
+    {
+      name: 'core-is-pure',
+      severity: 'error',
+      from: { path: '^core/src/', pathNot: '\\.test\\.ts$' },
+      to: { path: ['^web/', '^server/', '^demo/'] },
+    },
+    {
+      name: 'core-has-no-platform',
+      severity: 'error',
+      from: { path: '^core/src/', pathNot: '\\.test\\.ts$' },
+      to: { dependencyTypes: ['core'] },
+    },
+    {
+      name: 'core-uses-few-packages',
+      severity: 'error',
+      from: { path: '^core/src/', pathNot: '\\.test\\.ts$' },
+      to: {
+        path: 'node_modules/',
+        pathNot: 'node_modules/(zod|dayjs|papaparse|@types/papaparse)/',
+      },
+    },
+    {
+      name: 'web-enters-core-by-its-door',
+      severity: 'error',
+      from: { path: '^(web|server)/' },
+      to: { path: '^core/src/', pathNot: '^core/src/index\\.ts$' },
+    },
+    {
+      name: 'drawing-knows-no-store',
+      comment: 'Drawings take props and give events.',
+      severity: 'error',
+      from: { path: '^web/src/drawing/' },
+      to: { path: '^web/src/(stores|data|views)/' },
+    },
+    {
+      name: 'views-do-not-touch-the-database',
+      severity: 'error',
+      from: { path: '^web/src/(views|drawing|ui)/' },
+      to: { path: '^web/src/data/(database|repository)' },
+    },
+    {
+      name: 'no-unresolved',
+      severity: 'error',
+      from: {},
+      to: { couldNotResolve: true, pathNot: '\\?url$' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'types', 'default'],
+      extensions: ['.ts', '.vue', '.js', '.mjs'],
+    },
+  },
+}

@@ -1,0 +1,36 @@
+import { test } from '@playwright/test'
+
+// The pictures of the README, from the demo garden. Run with `npm run screenshots`.
+const folder = '../docs/screenshots'
+const wide = ['line-up', 'round', 'fit', 'mix', 'water', 'book', 'settings'] as const
+const narrow = ['line-up', 'round', 'book'] as const
+const PHONE = { width: 390, height: 844 }
+
+test.describe('pictures', () => {
+  for (const view of wide)
+    test(`${view} at a desk`, async ({ page }) => {
+      await page.goto(`/${view}`)
+      await page.locator('main h1').first().waitFor({ state: 'attached' })
+      await page.evaluate(() => document.fonts.ready)
+      await page.screenshot({ path: `${import.meta.dirname}/${folder}/${view}.png` })
+    })
+
+  test('a pot and its form', async ({ page }) => {
+    await page.goto('/line-up')
+    await page.locator('[data-pot=B1]').click()
+    await page.locator('.line-up-side [data-fact=rim]').waitFor()
+    await page.screenshot({ path: `${import.meta.dirname}/${folder}/pot.png` })
+    await page.getByRole('button', { name: 'Edit' }).click()
+    await page.getByLabel('Top, across inside').waitFor()
+    await page.screenshot({ path: `${import.meta.dirname}/${folder}/pot-form.png` })
+  })
+
+  for (const view of narrow)
+    test(`${view} on a phone`, async ({ page }) => {
+      await page.setViewportSize(PHONE)
+      await page.goto(`/${view}`)
+      await page.locator('main h1').first().waitFor({ state: 'attached' })
+      await page.evaluate(() => document.fonts.ready)
+      await page.screenshot({ path: `${import.meta.dirname}/${folder}/${view}-phone.png` })
+    })
+})

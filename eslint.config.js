@@ -1,0 +1,54 @@
+import js from '@eslint/js'
+import prettier from 'eslint-config-prettier'
+import vue from 'eslint-plugin-vue'
+import globals from 'globals'
+import tseslint from 'typescript-eslint'
+
+const typed = {
+  languageOptions: {
+    parserOptions: {
+      projectService: true,
+      tsconfigRootDir: import.meta.dirname,
+      extraFileExtensions: ['.vue'],
+    },
+  },
+}
+
+export default tseslint.config(
+  { ignores: ['**/dist/', 'test-results/', 'playwright-report/'] },
+  js.configs.recommended,
+  { files: ['**/*.mjs', '**/*.cjs'], languageOptions: { globals: globals.node } },
+  {
+    files: ['**/*.ts', '**/*.vue'],
+    extends: [...tseslint.configs.recommendedTypeChecked],
+    ...typed,
+    rules: {
+      'no-undef': 'off',
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { varsIgnorePattern: '^_', argsIgnorePattern: '^_' },
+      ],
+    },
+  },
+  {
+    files: ['**/*.vue'],
+    extends: [...vue.configs['flat/recommended']],
+    languageOptions: {
+      parserOptions: { ...typed.languageOptions.parserOptions, parser: tseslint.parser },
+      globals: globals.browser,
+    },
+    rules: {
+      // vue-tsc checks what templates are given; ESLint sees Vue files from outside only as `any`.
+      '@typescript-eslint/no-unsafe-assignment': 'off',
+      '@typescript-eslint/no-unsafe-member-access': 'off',
+      '@typescript-eslint/no-unsafe-call': 'off',
+      '@typescript-eslint/no-unsafe-argument': 'off',
+      '@typescript-eslint/no-unsafe-return': 'off',
+      // An optional prop is undefined, as its type says.
+      'vue/require-default-prop': 'off',
+      // Words of a user are text, never markup.
+      'vue/no-v-html': 'error',
+    },
+  },
+  prettier,
+)

@@ -1,0 +1,18 @@
+/** Packages are ES modules, so Jest runs with --experimental-vm-modules (see `test:unit`). */
+export default {
+  testEnvironment: 'node',
+  roots: ['<rootDir>/core/src', '<rootDir>/web/src', '<rootDir>/server/src'],
+  testMatch: ['**/*.test.ts'],
+  extensionsToTreatAsEsm: ['.ts'],
+  moduleNameMapper: { '^@rimbo/core$': '<rootDir>/core/src/index.ts' },
+  transform: {
+    '^.+\\.ts$': [
+      '@swc/jest',
+      {
+        jsc: { target: 'es2022', parser: { syntax: 'typescript' } },
+        module: { type: 'es6' },
+        sourceMaps: 'inline',
+      },
+    ],
+  },
+}

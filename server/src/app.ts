@@ -1,0 +1,42 @@
+import { existsSync } from 'node:fs'
+import { fileURLToPath } from 'node:url'
+import compression from 'compression'
+import express, { type Express } from 'express'
+import helmet from 'helmet'
+
+/** Where the build puts the application. */
+const builtApp = fileURLToPath(new URL('../../web/dist', import.meta.url))
+
+const YEAR_S = 31_536_000
+
+/**
+ * Serves the built application. Everything is its own: no address outside is
+ * named, and the pages may call none.
+ */
+export function createApp(root: string = builtApp): Express {
+  const app = express()
+  app.use(
+    helmet({
+      // The server speaks plain http to the same machine: nothing to upgrade to.
+      strictTransportSecurity: false,
+      contentSecurityPolicy: {
+        directives: {
+          defaultSrc: ["'self'"],
+          // Element Plus places its poppers by inline style.
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          imgSrc: ["'self'", 'data:', 'blob:'],
+          upgradeInsecureRequests: null,
+        },
+      },
+    }),
+  )
+  app.use(compression())
+  app.use('/assets', express.static(`${root}/assets`, { immutable: true, maxAge: YEAR_S * 1000 }))
+  app.use(express.static(root, { maxAge: 0, index: false }))
+  // A missing file is missing; any other address is a view of the application.
+  app.use('/assets', (_request, response) => void response.status(404).end())
+  app.get('/{*path}', (_request, response) => response.sendFile('index.html', { root }))
+  return app
+}
+
+export const isBuilt = (root: string = builtApp): boolean => existsSync(`${root}/index.html`)

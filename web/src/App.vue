@@ -1,0 +1,104 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent, onErrorCaptured, ref } from 'vue'
+import { storeToRefs } from 'pinia'
+import { useEventListener } from '@vueuse/core'
+import { useI18n } from 'vue-i18n'
+import { useGardenStore } from './stores/garden'
+import AppHeader from './ui/AppHeader.vue'
+import ChangeBar from './ui/ChangeBar.vue'
+import DemoBanner from './ui/DemoBanner.vue'
+import { useFaultText } from './ui/faults'
+import { useTheme } from './ui/theme'
+
+const FindDialog = defineAsyncComponent(() => import('./ui/FindDialog.vue'))
+const ShortcutsDialog = defineAsyncComponent(() => import('./ui/ShortcutsDialog.vue'))
+
+useTheme()
+
+const store = useGardenStore()
+const { garden } = storeToRefs(store)
+const { t } = useI18n()
+const { ofError } = useFaultText()
+const failure = ref('')
+const isFinding = ref(false)
+const isShowingShortcuts = ref(false)
+
+const fail = (error: unknown) => (failure.value = ofError(error))
+store.start().catch(fail)
+onErrorCaptured((error) => {
+  fail(error)
+  return false
+})
+useEventListener(window, 'unhandledrejection', ({ reason }: PromiseRejectionEvent) => fail(reason))
+
+const isTyping = (target: EventTarget | null) =>
+  target instanceof HTMLElement &&
+  (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
+
+useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+  if (isTyping(event.target)) return
+  const withControl = event.ctrlKey || event.metaKey
+  if (event.key === '/') isFinding.value = true
+  else if (event.key === '?') isShowingShortcuts.value = true
+  else if (withControl && event.key.toLowerCase() === 'z')
+    void (event.shiftKey ? store.redo() : store.undo())
+  else if (withControl && event.key.toLowerCase() === 'y') void store.redo()
+  else return
+  event.preventDefault()
+})
+
+const isOpen = computed(() => !!garden.value)
+</script>
+
+<template>
+  <div class="app">
+    <a class="skip" href="#main">{{ t('app.skip') }}</a>
+    <AppHeader @find="isFinding = true" @shortcuts="isShowingShortcuts = true" />
+    <DemoBanner v-if="garden?.clock" />
+    <p v-if="failure" class="failure" role="alert">
+      {{ failure }}
+      <el-button size="small" @click="failure = ''">{{ t('app.dismiss') }}</el-button>
+    </p>
+    <main v-if="isOpen" id="main" tabindex="-1"><router-view /></main>
+    <p v-else class="opening" role="status">{{ t('app.opening') }}</p>
+    <ChangeBar />
+    <FindDialog v-if="isFinding" @close="isFinding = false" />
+    <ShortcutsDialog v-if="isShowingShortcuts" @close="isShowingShortcuts = false" />
+  </div>
+</template>
+
+<style>
+.app {
+  height: 100%;
+  display: flex;
+  flex-direction: column;
+}
+#main {
+  flex: 1;
+  min-height: 0;
+  display: flex;
+  flex-direction: column;
+  outline: none;
+}
+.skip {
+  position: absolute;
+  left: -999px;
+}
+.skip:focus {
+  left: 8px;
+  top: 8px;
+  z-index: 10;
+  background: var(--sheet);
+  padding: 8px;
+}
+.failure {
+  margin: 0;
+  padding: 8px 28px;
+  background: var(--picked);
+  color: var(--accent);
+  font-weight: 600;
+}
+.opening {
+  padding: 28px;
+}
+</style>

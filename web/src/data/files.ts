@@ -1,0 +1,18 @@
+/** Hands a text to the browser as a file to keep. */
+export function downloadText(name: string, text: string, type: string): void {
+  const url = URL.createObjectURL(new Blob([text], { type }))
+  const link = document.createElement('a')
+  link.href = url
+  link.download = name
+  link.click()
+  // The click has taken the address; it may be given back once the event is over.
+  setTimeout(() => URL.revokeObjectURL(url), 0)
+}
+
+/** A name as part of a file name: letters and digits of any script, single dashes. */
+export const fileStem = (name: string): string =>
+  name
+    .trim()
+    .replace(/[^\p{L}\p{N}]+/gu, '-')
+    .replace(/^-|-$/g, '')
+    .toLowerCase() || 'garden'

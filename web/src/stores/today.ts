@@ -1,0 +1,30 @@
+import { useNow } from '@vueuse/core'
+import { defineStore, storeToRefs } from 'pinia'
+import { computed } from 'vue'
+import { gardenToday, roundOf, type GardenToday, type Round } from '@rimbo/core'
+import { useGardenStore } from './garden'
+
+const twoDigits = (value: number) => String(value).padStart(2, '0')
+
+/** The gardener's own clock as the records write it, `YYYY-MM-DDTHH:mm`. */
+function onTheClock(moment: Date): string {
+  const date = [moment.getFullYear(), moment.getMonth() + 1, moment.getDate()]
+    .map(twoDigits)
+    .join('-')
+  return `${date}T${twoDigits(moment.getHours())}:${twoDigits(moment.getMinutes())}`
+}
+
+/** What follows from the open garden on this day. Derived, never stored. */
+export const useTodayStore = defineStore('today', () => {
+  const { garden } = storeToRefs(useGardenStore())
+  const wallClock = useNow({ interval: 30_000 })
+  const now = computed(() => garden.value?.clock ?? onTheClock(wallClock.value))
+  const date = computed(() => now.value.slice(0, 10))
+  const today = computed<GardenToday | undefined>(
+    () => garden.value && gardenToday(garden.value, date.value),
+  )
+  const round = computed<Round | undefined>(
+    () => today.value && garden.value && roundOf(today.value, garden.value.settings.measures.canL),
+  )
+  return { now, date, today, round }
+})

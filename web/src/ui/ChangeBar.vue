@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { storeToRefs } from 'pinia'
+import { useTimeoutFn } from '@vueuse/core'
+import { useI18n } from 'vue-i18n'
+import { useGardenStore } from '../stores/garden'
+
+/** Says what was just saved and offers to take it back. */
+const store = useGardenStore()
+const { lastChange, canUndo, canRedo } = storeToRefs(store)
+const { t } = useI18n()
+
+const SHOWN_MS = 12_000
+const isShown = ref(false)
+const { start } = useTimeoutFn(() => (isShown.value = false), SHOWN_MS, { immediate: false })
+watch([lastChange, canRedo], () => {
+  isShown.value = !!lastChange.value || canRedo.value
+  if (isShown.value) start()
+})
+const text = computed(() =>
+  lastChange.value ? t(lastChange.value.code, lastChange.value.params ?? {}) : t('change.undone'),
+)
+</script>
+
+<template>
+  <div role="status" aria-live="polite">
+    <div v-if="isShown" class="change-bar">
+      <span>{{ text }}</span>
+      <el-button v-if="canUndo" size="small" @click="store.undo()">{{
+        t('change.undo')
+      }}</el-button>
+      <el-button v-if="canRedo" size="small" @click="store.redo()">{{
+        t('change.redo')
+      }}</el-button>
+    </div>
+  </div>
+</template>
+
+<style>
+.change-bar {
+  position: fixed;
+  left: 50%;
+  bottom: 14px;
+  transform: translateX(-50%);
+  z-index: 20;
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  max-width: calc(100vw - 24px);
+  padding: 7px 8px 7px 16px;
+  background: var(--ink);
+  color: var(--paper);
+  border-radius: 3px;
+}
+</style>

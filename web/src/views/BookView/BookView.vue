@@ -1,0 +1,196 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { storeToRefs } from 'pinia'
+import { useI18n } from 'vue-i18n'
+import { Delete, Download } from '@element-plus/icons-vue'
+import { recordsCsv, type GardenRecord, type RecordKind } from '@rimbo/core'
+import { downloadText, fileStem } from '../../data/files'
+import { useGardenStore } from '../../stores/garden'
+import ChoiceField from '../../ui/ChoiceField.vue'
+import { useFormat } from '../../ui/format'
+import { useRecordWords } from '../../ui/recordWords'
+
+const store = useGardenStore()
+const { garden } = storeToRefs(store)
+const { t } = useI18n()
+const { day } = useFormat()
+const { whatWords } = useRecordWords()
+
+const ALL = 'all'
+const PAGE = 14
+const container = ref<string | undefined>(ALL)
+const kind = ref<string | undefined>(ALL)
+const page = ref(1)
+
+const codes = computed(
+  () => new Map(garden.value?.containers.map((one) => [one.id, one.code]) ?? []),
+)
+const kinds: readonly RecordKind[] = [
+  'water',
+  'skipWater',
+  'finger',
+  'feed',
+  'lime',
+  'sow',
+  'potOn',
+  'plant',
+  'pick',
+  'sign',
+  'note',
+]
+const containerOptions = computed(() => [
+  { value: ALL, label: t('book.allPots') },
+  ...(garden.value?.containers.map((one) => ({
+    value: one.id,
+    label: `${one.code} · ${one.name}`,
+  })) ?? []),
+])
+const kindOptions = computed(() => [
+  { value: ALL, label: t('book.allKinds') },
+  ...kinds.map((value) => ({ value, label: t(`kind.${value}`) })),
+])
+
+const found = computed(() =>
+  [...(garden.value?.records ?? [])]
+    .filter((record) => container.value === ALL || record.containerId === container.value)
+    .filter((record) => kind.value === ALL || record.kind === kind.value)
+    .sort((one, other) => (one.at < other.at ? 1 : one.at > other.at ? -1 : 0)),
+)
+const shown = computed(() => found.value.slice((page.value - 1) * PAGE, page.value * PAGE))
+
+const potCode = (record: GardenRecord) =>
+  record.containerId === undefined
+    ? '–'
+    : (codes.value.get(record.containerId) ?? t('book.potGone'))
+
+async function remove(record: GardenRecord): Promise<void> {
+  await store.edit({ code: 'change.deleteRecord' }, (draft) => {
+    draft.records = draft.records.filter((one) => one.id !== record.id)
+  })
+}
+function exportCsv(): void {
+  if (garden.value)
+    downloadText(`${fileStem(garden.value.name)}-records.csv`, recordsCsv(garden.value), 'text/csv')
+}
+</script>
+
+<template>
+  <div v-if="garden" class="view book-view">
+    <div class="row book-head">
+      <h1>{{ t('book.title') }}</h1>
+      <ChoiceField
+        v-model="container"
+        :label="t('book.pot')"
+        :options="containerOptions"
+        @update:model-value="page = 1"
+      />
+      <ChoiceField
+        v-model="kind"
+        :label="t('book.kind')"
+        :options="kindOptions"
+        @update:model-value="page = 1"
+      />
+      <el-button :icon="Download" @click="exportCsv">{{ t('book.exportCsv') }}</el-button>
+    </div>
+    <div class="panel sheet book-sheet">
+      <table v-if="shown.length">
+        <caption class="visually-hidden">
+          {{
+            t('book.title')
+          }}
+        </caption>
+        <thead>
+          <tr>
+            <th>{{ t('book.when') }}</th>
+            <th>{{ t('book.pot') }}</th>
+            <th>{{ t('book.kind') }}</th>
+            <th>{{ t('book.what') }}</th>
+            <th>
+              <span class="visually-hidden">{{ t('book.delete') }}</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="record in shown" :key="record.id">
+            <td>
+              {{ day(record.at, { weekday: 'short', day: 'numeric', month: 'short' }) }},
+              {{ record.at.slice(11) }}
+            </td>
+            <td>
+              <strong>{{ potCode(record) }}</strong>
+            </td>
+            <td>{{ t(`kind.${record.kind}`) }}</td>
+            <td>
+              {{ whatWords(record) }} <span v-if="record.note" class="soft">{{ record.note }}</span>
+            </td>
+            <td class="number">
+              <el-button
+                size="small"
+                :icon="Delete"
+                :aria-label="
+                  t('book.deleteThis', { kind: t(`kind.${record.kind}`), code: potCode(record) })
+                "
+                @click="remove(record)"
+              />
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-else>{{ t('book.empty') }}</p>
+    </div>
+    <el-pagination
+      v-if="found.length > PAGE"
+      v-model:current-page="page"
+      :page-size="PAGE"
+      :total="found.length"
+      :pager-count="5"
+      layout="total, prev, pager, next"
+    />
+  </div>
+</template>
+
+<style>
+.book-view {
+  flex-direction: column;
+  gap: 10px;
+}
+.book-head {
+  align-items: end;
+  gap: 6px 16px;
+}
+.book-head h1 {
+  margin: 0 auto 10px 0;
+}
+.book-head .field {
+  width: 190px;
+}
+.book-head > .el-button {
+  margin-bottom: 8px;
+}
+.book-sheet {
+  flex: 1;
+  padding-top: 6px;
+}
+.book-sheet td {
+  vertical-align: middle;
+  padding-top: 4px;
+  padding-bottom: 4px;
+}
+@media (max-width: 700px) {
+  .book-head h1 {
+    display: none;
+  }
+  .book-head .field {
+    flex: 1 1 40%;
+  }
+  .book-sheet {
+    padding: 4px 10px;
+    min-height: 300px;
+  }
+  .book-sheet td,
+  .book-sheet th {
+    font-size: 14px;
+    padding-right: 6px;
+  }
+}
+</style>

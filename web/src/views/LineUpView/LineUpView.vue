@@ -1,0 +1,254 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue'
+import { storeToRefs } from 'pinia'
+import { useRoute } from 'vue-router'
+import { useI18n } from 'vue-i18n'
+import { nanoid } from 'nanoid'
+import { Plus } from '@element-plus/icons-vue'
+import { nextCode, typicalContainer, type Container } from '@rimbo/core'
+import LineUpDrawing from '../../drawing/LineUpDrawing.vue'
+import { useGardenStore } from '../../stores/garden'
+import { useTodayStore } from '../../stores/today'
+import { useFormat } from '../../ui/format'
+import { usePotWords } from '../../ui/potWords'
+
+const ContainerForm = defineAsyncComponent(() => import('./ContainerForm.vue'))
+const PotPanel = defineAsyncComponent(() => import('./PotPanel.vue'))
+
+const store = useGardenStore()
+const { garden } = storeToRefs(store)
+const { today, round } = storeToRefs(useTodayStore())
+const { t } = useI18n()
+const { system, water } = useFormat()
+const { plantWords, waterWords, wholeWords } = usePotWords()
+const route = useRoute()
+
+const spaceId = ref<string>()
+const selectedId = ref<string>()
+/** The container in the form: a new one, or the selected one. */
+const edited = shallowRef<{ start: Container; isNew: boolean }>()
+
+const space = computed(
+  () => garden.value?.spaces.find((one) => one.id === spaceId.value) ?? garden.value?.spaces[0],
+)
+const pots = computed(
+  () => today.value?.pots.filter((pot) => pot.container.spaceId === space.value?.id) ?? [],
+)
+const selected = computed(() => pots.value.find((pot) => pot.container.id === selectedId.value))
+const words = computed(() =>
+  Object.fromEntries(
+    pots.value.map((pot) => [
+      pot.container.id,
+      { plants: plantWords(pot), water: waterWords(pot), whole: wholeWords(pot) },
+    ]),
+  ),
+)
+
+watch(
+  () => route.query['pot'],
+  (id) => {
+    const found = garden.value?.containers.find((container) => container.id === id)
+    if (!found) return
+    spaceId.value = found.spaceId
+    selectedId.value = found.id
+  },
+  { immediate: true },
+)
+
+function select(id: string): void {
+  edited.value = undefined
+  selectedId.value = selectedId.value === id ? undefined : id
+}
+
+function add(): void {
+  if (!garden.value || !space.value) return
+  const type = 'pot'
+  edited.value = {
+    isNew: true,
+    start: {
+      ...typicalContainer(type),
+      id: nanoid(),
+      code: nextCode(garden.value, 'P1'),
+      name: t('form.newName'),
+      type,
+      spaceId: space.value.id,
+      recipeId: 'thirds',
+      mulchMm: 0,
+      exposure: 'open',
+    },
+  }
+}
+
+async function save(container: Container): Promise<void> {
+  const isNew = edited.value?.isNew
+  await store.edit(
+    {
+      code: isNew ? 'change.addContainer' : 'change.editContainer',
+      params: { code: container.code },
+    },
+    (draft) => {
+      const index = draft.containers.findIndex((one) => one.id === container.id)
+      if (index < 0) draft.containers.push(container)
+      else draft.containers[index] = container
+    },
+  )
+  edited.value = undefined
+  spaceId.value = container.spaceId
+  selectedId.value = container.id
+}
+
+async function copy(container: Container): Promise<void> {
+  if (!garden.value) return
+  const twin = { ...container, id: nanoid(), code: nextCode(garden.value, container.code) }
+  await store.edit({ code: 'change.copyContainer', params: { code: twin.code } }, (draft) => {
+    const index = draft.containers.findIndex((one) => one.id === container.id)
+    draft.containers.splice(index + 1, 0, twin)
+  })
+  selectedId.value = twin.id
+}
+
+async function remove({ id, code }: Container): Promise<void> {
+  await store.edit({ code: 'change.deleteContainer', params: { code } }, (draft) => {
+    draft.containers = draft.containers.filter((one) => one.id !== id)
+    draft.plantings = draft.plantings.filter((planting) => planting.containerId !== id)
+  })
+  selectedId.value = undefined
+}
+
+async function move({ id, code }: Container, by: -1 | 1): Promise<void> {
+  const here = pots.value.findIndex((pot) => pot.container.id === id)
+  const neighbour = pots.value[here + by]?.container.id
+  if (!neighbour) return
+  await store.edit({ code: 'change.moveContainer', params: { code } }, (draft) => {
+    const from = draft.containers.findIndex((one) => one.id === id)
+    const to = draft.containers.findIndex((one) => one.id === neighbour)
+    const [moved] = draft.containers.splice(from, 1)
+    if (moved) draft.containers.splice(to, 0, moved)
+  })
+}
+</script>
+
+<template>
+  <div v-if="garden && today" class="view line-up-view">
+    <section class="line-up-main">
+      <div class="row line-up-head">
+        <h1 class="visually-hidden">{{ t('view.lineUp') }}</h1>
+        <div class="row" role="group" :aria-label="t('lineUp.spaces')">
+          <el-button
+            v-for="one in garden.spaces"
+            :key="one.id"
+            :type="one.id === space?.id ? 'primary' : 'default'"
+            :aria-pressed="one.id === space?.id"
+            @click="spaceId = one.id"
+          >
+            {{ one.name }}
+          </el-button>
+        </div>
+        <el-button :icon="Plus" @click="add">{{ t('lineUp.add') }}</el-button>
+        <p class="line-up-sum">
+          <router-link v-if="round?.dueCount" to="/round" class="strong">
+            {{
+              t(
+                'lineUp.thirsty',
+                {
+                  pots: round.dueCount,
+                  litres: water(round.carryL),
+                  cans: t('lineUp.cans', round.cans),
+                },
+                round.dueCount,
+              )
+            }}
+          </router-link>
+          <span v-else-if="!today.weather && garden.plantings.length" class="strong">
+            <router-link to="/water" class="strong">{{ t('lineUp.noWeather') }}</router-link>
+          </span>
+          <span v-else-if="garden.plantings.length" class="soft">{{ t('lineUp.allWatered') }}</span>
+        </p>
+      </div>
+      <LineUpDrawing
+        v-if="pots.length"
+        :pots="pots"
+        :system="system"
+        :selected-id="selectedId"
+        :words="words"
+        :label="t('lineUp.drawing', { space: space?.name ?? '' })"
+        @select="select"
+      />
+      <div v-else class="line-up-empty">
+        <h2>{{ t('lineUp.emptyTitle') }}</h2>
+        <p>{{ t('lineUp.emptyText') }}</p>
+        <el-button type="primary" :icon="Plus" @click="add">{{ t('lineUp.addFirst') }}</el-button>
+      </div>
+    </section>
+    <aside
+      v-if="edited || selected"
+      class="panel sheet line-up-side"
+      :aria-label="t('lineUp.side')"
+    >
+      <ContainerForm
+        v-if="edited"
+        :key="edited.start.id"
+        :garden="garden"
+        :start="edited.start"
+        :is-new="edited.isNew"
+        @save="save"
+        @cancel="edited = undefined"
+      />
+      <PotPanel
+        v-else-if="selected"
+        :pot="selected"
+        @edit="edited = { start: selected.container, isNew: false }"
+        @copy="copy(selected.container)"
+        @remove="remove(selected.container)"
+        @move="(by) => selected && move(selected.container, by)"
+        @close="selectedId = undefined"
+      />
+    </aside>
+  </div>
+</template>
+
+<style>
+.line-up-view {
+  padding-bottom: 0;
+}
+.line-up-main {
+  flex: 1;
+  min-width: 0;
+  display: flex;
+  flex-direction: column;
+}
+.line-up-head {
+  gap: 8px 18px;
+  margin-bottom: 6px;
+}
+.line-up-sum {
+  margin: 0 0 0 auto;
+}
+.line-up-side {
+  width: 410px;
+  flex: none;
+  margin-bottom: 14px;
+}
+.line-up-empty {
+  margin: auto;
+  max-width: 46ch;
+  text-align: center;
+}
+@media (max-width: 700px) {
+  .line-up-sum {
+    margin: 0;
+  }
+  .line-up-main {
+    min-height: 420px;
+  }
+  .line-up-side {
+    position: fixed;
+    inset: auto 0 0;
+    width: auto;
+    max-height: 78vh;
+    z-index: 15;
+    margin: 0;
+    border-width: 2px 0 0;
+  }
+}
+</style>

@@ -1,0 +1,114 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { Back, CopyDocument, Delete, Edit, Right } from '@element-plus/icons-vue'
+import { judgeLabel, type PotToday } from '@rimbo/core'
+import SectionFigure from '../../drawing/SectionFigure.vue'
+import { useFormat } from '../../ui/format'
+import { useNames } from '../../ui/names'
+import { usePotWords } from '../../ui/potWords'
+import WhyNumber from '../../ui/WhyNumber.vue'
+import VolumeFacts from './VolumeFacts.vue'
+
+/** Everything known of one pot today, each number with its reasons. */
+const props = defineProps<{ pot: PotToday }>()
+defineEmits<{ edit: []; copy: []; remove: []; close: []; move: [by: -1 | 1] }>()
+
+const { t } = useI18n()
+const { water, length, mass, share } = useFormat()
+const { varietyName, recipeName } = useNames()
+const { waterWords, wholeWords } = usePotWords()
+
+const container = computed(() => props.pot.container)
+const finding = computed(
+  () => container.value.label && judgeLabel(container.value.label, props.pot.volumes.rimVolumeL),
+)
+/** Guideline weights for lifting close to the waist: UK HSE, INDG143. */
+const LIFT_WITH_CARE_KG = 16
+const DO_NOT_LIFT_KG = 25
+const cautions = computed(() => {
+  const massKg = props.pot.mix?.wateredMassKg ?? 0
+  const said = mass(massKg * 1000)
+  return [
+    ...(massKg > DO_NOT_LIFT_KG
+      ? [t('caution.lifting25', { mass: said })]
+      : massKg > LIFT_WITH_CARE_KG
+        ? [t('caution.lifting16', { mass: said })]
+        : []),
+    ...(container.value.type === 'basket' ? [t('caution.hanging')] : []),
+    ...(massKg > LIFT_WITH_CARE_KG ? [t('caution.load')] : []),
+  ]
+})
+</script>
+
+<template>
+  <div>
+    <div class="row pot-panel-head">
+      <h2>{{ container.code }} · {{ container.name }}</h2>
+      <el-button size="small" @click="$emit('close')">{{ t('pot.close') }}</el-button>
+    </div>
+    <SectionFigure :pot="pot" :width="330" :height="270" :label="wholeWords(pot)" />
+    <VolumeFacts :volumes="pot.volumes" :label="container.label" :finding="finding" />
+    <table>
+      <tbody>
+        <tr v-for="plant in pot.plants" :key="plant.planting.id">
+          <th scope="row">{{ varietyName(plant.variety) }} × {{ plant.planting.count }}</th>
+          <td>
+            {{ t(`stage.${plant.growth.stage}`) }}, {{ length(plant.growth.heightMm) }}.
+            {{ t('pot.yieldEach') }}
+            <WhyNumber
+              :value="share(plant.yield.perPlant)"
+              :reasons="plant.yield.reasons"
+              :about="t('pot.yieldEach')"
+            />
+          </td>
+        </tr>
+        <tr v-if="pot.mix">
+          <th scope="row">{{ recipeName(pot.mix.recipe) }}</th>
+          <td>
+            {{
+              t('pot.drained', {
+                water: share(pot.mix.drained.containerCapacity),
+                air: share(pot.mix.drained.airSpace),
+              })
+            }}
+          </td>
+        </tr>
+        <tr v-if="pot.need">
+          <th scope="row">{{ t('pot.waterToday') }}</th>
+          <td>
+            <WhyNumber
+              :value="water(pot.need.waterL)"
+              :reasons="pot.need.reasons"
+              :about="t('pot.waterToday')"
+            />
+            <template v-if="pot.visits && pot.visits.count > 1">
+              · {{ t('pot.inGoes', { count: pot.visits.count }) }}
+            </template>
+            <template v-if="pot.givenL > 0 || pot.isSkipped">
+              · {{ t('pot.stillToGive', { litres: waterWords(pot) }) }}</template
+            >
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-for="caution in cautions" :key="caution" class="caution pot-caution">{{ caution }}</p>
+    <div class="row">
+      <el-button :icon="Edit" @click="$emit('edit')">{{ t('pot.edit') }}</el-button>
+      <el-button :icon="CopyDocument" @click="$emit('copy')">{{ t('pot.copy') }}</el-button>
+      <el-button :icon="Delete" @click="$emit('remove')">{{ t('pot.delete') }}</el-button>
+      <el-button :icon="Back" :aria-label="t('pot.moveLeft')" @click="$emit('move', -1)" />
+      <el-button :icon="Right" :aria-label="t('pot.moveRight')" @click="$emit('move', 1)" />
+    </div>
+  </div>
+</template>
+
+<style>
+.pot-panel-head {
+  justify-content: space-between;
+  flex-wrap: nowrap;
+}
+.pot-caution {
+  margin-top: 8px;
+}
+</style>

@@ -1,0 +1,299 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useElementSize } from '@vueuse/core'
+import {
+  feels,
+  inQuarterCans,
+  knuckles,
+  skipReasons,
+  type GardenRecord,
+  type Measures,
+  type Stop,
+} from '@rimbo/core'
+import SectionFigure from '../../drawing/SectionFigure.vue'
+import { inQuarters, useFormat } from '../../ui/format'
+import { usePotWords } from '../../ui/potWords'
+import QuantityField from '../../ui/QuantityField.vue'
+import { useRecordWords } from '../../ui/recordWords'
+import WhyNumber from '../../ui/WhyNumber.vue'
+
+/** One pot on the walk: what it gets, one tap to confirm, a second for anything else. */
+const props = defineProps<{
+  stop: Stop
+  /** What was last done here, newest first. */
+  last: readonly GardenRecord[]
+  measures: Measures
+  place: number
+  count: number
+  isSaving: boolean
+}>()
+const emit = defineEmits<{
+  water: [volumeL: number]
+  skip: [reason: (typeof skipReasons)[number]]
+  finger: [knuckle: (typeof knuckles)[number], feel: (typeof feels)[number]]
+  go: [by: -1 | 1]
+}>()
+
+const { t } = useI18n()
+const { water, day } = useFormat()
+const { whatWords } = useRecordWords()
+const { plantWords, wholeWords } = usePotWords()
+
+const opened = ref<'amount' | 'skip' | 'finger'>()
+const pot = computed(() => props.stop.pot)
+const isDue = computed(() => props.stop.nowL > 0)
+const amountL = ref<number | undefined>(props.stop.nowL || 1)
+const cans = computed(() => inQuarterCans(props.stop.nowL, props.measures.canL))
+
+const figure = ref<HTMLElement>()
+const { width, height } = useElementSize(figure)
+
+function open(which: 'amount' | 'skip' | 'finger'): void {
+  opened.value = opened.value === which ? undefined : which
+}
+function finger(knuckle: (typeof knuckles)[number], feel: (typeof feels)[number]): void {
+  opened.value = undefined
+  emit('finger', knuckle, feel)
+}
+function giveAmount(): void {
+  if (amountL.value) emit('water', amountL.value)
+}
+</script>
+
+<template>
+  <section
+    class="round-card sheet"
+    :aria-label="t('round.card', { code: pot.container.code })"
+    @keydown.right="emit('go', 1)"
+    @keydown.left="emit('go', -1)"
+  >
+    <div class="round-what">
+      <p class="round-code">{{ pot.container.code }}</p>
+      <p class="round-names">{{ pot.container.name }} · {{ plantWords(pot) }}</p>
+      <template v-if="isDue && pot.need">
+        <p class="round-amount">
+          <WhyNumber
+            :value="water(stop.nowL)"
+            :reasons="pot.need.reasons"
+            :about="t('pot.waterToday')"
+          />
+        </p>
+        <p class="round-measure">
+          {{ t('round.ofCan', { cans: inQuarters(cans) }, cans > 1 ? 2 : 1) }}
+          <template v-if="stop.state === 'later'"> · {{ t('round.eveningPart') }}</template>
+          <template v-else-if="pot.visits && pot.visits.count > 1">
+            · {{ t('round.again', { count: pot.visits.count }) }}
+          </template>
+        </p>
+      </template>
+      <p v-else class="round-amount round-amount-none">
+        {{ pot.need ? t(`round.state.${stop.state}`) : t('round.noWeather') }}
+      </p>
+      <p v-if="pot.givenL > 0" class="round-given">
+        {{ t('pot.given', { litres: water(pot.givenL) }) }}
+      </p>
+      <div class="round-buttons">
+        <el-button
+          v-if="isDue"
+          type="primary"
+          class="round-done"
+          :loading="isSaving"
+          @click="emit('water', stop.nowL)"
+        >
+          {{ t('round.watered') }}
+        </el-button>
+        <el-button :aria-expanded="opened === 'amount'" @click="open('amount')">
+          {{ t(isDue ? 'round.otherAmount' : 'round.moreWater') }}
+        </el-button>
+        <el-button v-if="isDue" :aria-expanded="opened === 'skip'" @click="open('skip')">
+          {{ t('round.skip') }}
+        </el-button>
+        <el-button :aria-expanded="opened === 'finger'" @click="open('finger')">
+          {{ t('round.finger') }}
+        </el-button>
+      </div>
+      <form v-if="opened === 'amount'" class="round-more" @submit.prevent="giveAmount">
+        <QuantityField v-model="amountL" dimension="volume" :label="t('round.howMuch')" />
+        <el-button type="primary" native-type="submit" :disabled="!amountL || isSaving">
+          {{ t('round.record') }}
+        </el-button>
+      </form>
+      <div v-if="opened === 'skip'" class="round-more">
+        <el-button
+          v-for="why in skipReasons"
+          :key="why"
+          :disabled="isSaving"
+          @click="emit('skip', why)"
+        >
+          {{ t(`skip.${why}`) }}
+        </el-button>
+      </div>
+      <div v-if="opened === 'finger'" class="round-more round-finger">
+        <div
+          v-for="knuckle in knuckles"
+          :key="knuckle"
+          role="group"
+          :aria-label="t(`knuckle.${knuckle}`)"
+        >
+          <span class="field-label">{{ t(`knuckle.${knuckle}`) }}</span>
+          <el-button
+            v-for="feel in feels"
+            :key="feel"
+            :disabled="isSaving"
+            :aria-label="`${t(`feel.${feel}`)}, ${t(`knuckle.${knuckle}`)}`"
+            @click="finger(knuckle, feel)"
+          >
+            {{ t(`feel.${feel}`) }}
+          </el-button>
+        </div>
+      </div>
+    </div>
+    <ul v-if="last.length && !opened" class="round-last" :aria-label="t('round.last')">
+      <li v-for="record in last" :key="record.id">
+        <span class="soft">
+          {{ day(record.at, { weekday: 'short', day: 'numeric', month: 'short' }) }}
+        </span>
+        {{ t(`kind.${record.kind}`) }} {{ whatWords(record) }}
+      </li>
+    </ul>
+    <div ref="figure" class="round-figure">
+      <SectionFigure
+        v-if="width > 60 && height > 60"
+        :pot="pot"
+        :width="width"
+        :height="height"
+        :label="wholeWords(pot)"
+      />
+    </div>
+    <div class="round-pager row">
+      <el-button :aria-label="t('round.previous')" @click="emit('go', -1)">←</el-button>
+      <span class="soft">{{ t('round.place', { place, count }) }}</span>
+      <el-button :aria-label="t('round.next')" @click="emit('go', 1)">→</el-button>
+    </div>
+  </section>
+</template>
+
+<style>
+.round-card {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(200px, 0.8fr);
+  grid-template-rows: auto minmax(0, 1fr) auto;
+  gap: 8px 20px;
+  min-height: 0;
+  overflow: auto;
+}
+.round-code {
+  font: 750 44px/1 var(--font-heading);
+  margin: 0;
+}
+.round-names {
+  font-size: 18px;
+}
+.round-amount {
+  font: 750 64px/1.05 var(--font-heading);
+  color: var(--wet-ink);
+  margin: 18px 0 0;
+}
+.round-amount-none {
+  font-size: 30px;
+}
+.round-measure {
+  font-size: 20px;
+}
+.round-given {
+  color: var(--good);
+  font-weight: 600;
+}
+.round-buttons {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 8px;
+  margin-top: 16px;
+}
+.round-buttons .el-button,
+.round-more .el-button {
+  margin: 0;
+  min-height: 46px;
+  font-size: 16px;
+  white-space: normal;
+}
+.round-buttons .round-done {
+  grid-column: 1 / -1;
+  min-height: 68px;
+  font-size: 24px;
+  font-weight: 700;
+}
+.round-more {
+  margin-top: 12px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+.round-finger > div {
+  display: grid;
+  grid-template-columns: repeat(3, auto);
+  gap: 6px;
+}
+.round-finger .field-label {
+  grid-column: 1 / -1;
+}
+.round-last {
+  align-self: end;
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+.round-last li {
+  display: grid;
+  grid-template-columns: 92px 1fr;
+  padding: 3px 0;
+  border-top: 1px solid var(--line);
+}
+.round-figure {
+  grid-area: 1 / 2 / 3 / 3;
+  min-height: 0;
+  overflow: hidden;
+}
+.round-pager {
+  grid-column: 1 / -1;
+  justify-content: center;
+}
+.round-pager .el-button {
+  min-width: 64px;
+  min-height: 44px;
+  font-size: 20px;
+}
+@media (max-width: 700px) {
+  .round-card {
+    display: flex;
+    flex-direction: column;
+    flex: 1;
+    padding: 12px 14px;
+    position: relative;
+  }
+  .round-names {
+    font-size: 16px;
+    margin: 2px 0 0;
+    max-width: 62%;
+  }
+  .round-amount {
+    font-size: 58px;
+    margin-top: 6px;
+  }
+  .round-figure {
+    position: absolute;
+    top: 10px;
+    right: 10px;
+    width: 34%;
+    height: 190px;
+    pointer-events: none;
+  }
+  .round-last {
+    margin-top: auto;
+    width: 100%;
+    font-size: 14px;
+  }
+}
+</style>

@@ -1,0 +1,220 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { storeToRefs } from 'pinia'
+import { useI18n } from 'vue-i18n'
+import { nanoid } from 'nanoid'
+import { lastRecords, type GardenRecord } from '@rimbo/core'
+import { useGardenStore } from '../../stores/garden'
+import { useTodayStore } from '../../stores/today'
+import { useFormat } from '../../ui/format'
+import { usePotWords } from '../../ui/potWords'
+import RoundCard from './RoundCard.vue'
+
+/** A record before it has its id and moment. */
+type Done = GardenRecord extends infer R
+  ? R extends GardenRecord
+    ? Omit<R, 'id' | 'at' | 'containerId'>
+    : never
+  : never
+
+const store = useGardenStore()
+const { garden, isSaving } = storeToRefs(store)
+const { now, round } = storeToRefs(useTodayStore())
+const { t } = useI18n()
+const { volume, water } = useFormat()
+const { plantWords } = usePotWords()
+
+const stops = computed(() => round.value?.stops.filter((stop) => stop.pot.plants.length) ?? [])
+const currentId = ref<string>()
+const index = computed(() => {
+  const chosen = stops.value.findIndex((stop) => stop.pot.container.id === currentId.value)
+  return chosen >= 0 ? chosen : Math.max(0, nextDue(-1))
+})
+const current = computed(() => stops.value[index.value])
+
+/** The next pot in walking order that is due, from the start again past the end; −1 for none. */
+function nextDue(after: number): number {
+  const order = stops.value.map((_, place) => (after + 1 + place) % stops.value.length)
+  return order.find((place) => stops.value[place]?.state === 'due') ?? -1
+}
+
+function go(to: number): void {
+  currentId.value = stops.value[to]?.pot.container.id
+}
+
+watch(
+  stops,
+  () => {
+    if (!currentId.value && stops.value.length) go(Math.max(0, nextDue(-1)))
+  },
+  { immediate: true },
+)
+
+/** Records what was done; goes on when it is on disk and ends this pot's stop. */
+async function record(done: Done, endsStop: boolean): Promise<void> {
+  const stop = current.value
+  if (!stop || isSaving.value) return
+  const here = index.value
+  const { id: containerId, code } = stop.pot.container
+  const entry = { ...done, id: nanoid(), at: now.value, containerId } as GardenRecord
+  await store.edit({ code: `change.record.${done.kind}`, params: { code } }, (draft) => {
+    draft.records.push(entry)
+  })
+  const next = endsStop ? nextDue(here) : -1
+  if (next >= 0) go(next)
+}
+</script>
+
+<template>
+  <div v-if="garden && round" class="view round-view">
+    <header class="round-head">
+      <h1 class="visually-hidden">{{ t('view.round') }}</h1>
+      <p v-if="round.dueCount" class="round-carry">
+        {{
+          t('round.carry', {
+            cans: t('lineUp.cans', round.cans),
+            litres: water(round.carryL),
+            can: volume(garden.settings.measures.canL),
+          })
+        }}
+        <span v-if="round.laterL > 0.05" class="soft">{{
+          t('round.later', { litres: water(round.laterL) })
+        }}</span>
+      </p>
+      <p v-else-if="stops.length" class="round-carry">{{ t('round.allDone') }}</p>
+    </header>
+    <div v-if="stops.length && current" class="round-body">
+      <ol class="round-list panel" :aria-label="t('round.list')">
+        <li v-for="(stop, place) in stops" :key="stop.pot.container.id">
+          <button
+            type="button"
+            class="round-stop"
+            :class="`round-stop-${stop.state}`"
+            :aria-current="place === index ? 'step' : undefined"
+            @click="go(place)"
+          >
+            <strong>{{ stop.pot.container.code }}</strong>
+            <span class="round-stop-plants">{{ plantWords(stop.pot) }}</span>
+            <span class="round-stop-water">
+              {{ stop.state === 'due' ? water(stop.nowL) : t(`round.state.${stop.state}`) }}
+            </span>
+          </button>
+        </li>
+      </ol>
+      <RoundCard
+        :key="current.pot.container.id"
+        :stop="current"
+        :last="lastRecords(garden, current.pot.container.id, 4)"
+        :measures="garden.settings.measures"
+        :place="index + 1"
+        :count="stops.length"
+        :is-saving="isSaving"
+        @water="(volumeL) => record({ kind: 'water', volumeL }, true)"
+        @skip="(reason) => record({ kind: 'skipWater', reason }, true)"
+        @finger="(knuckle, feel) => record({ kind: 'finger', knuckle, feel }, false)"
+        @go="(by) => go((index + by + stops.length) % stops.length)"
+      />
+    </div>
+    <div v-else class="round-empty">
+      <h2>{{ t('round.emptyTitle') }}</h2>
+      <p>{{ t('round.emptyText') }}</p>
+      <router-link to="/fit">{{ t('round.emptyGo') }}</router-link>
+    </div>
+  </div>
+</template>
+
+<style>
+.round-view {
+  flex-direction: column;
+  gap: 8px;
+}
+.round-carry {
+  font: 650 20px/1.3 var(--font-heading);
+  margin: 0;
+}
+.round-carry .soft {
+  font: 400 15px/1.3 var(--font-text);
+}
+.round-body {
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  grid-template-columns: 340px minmax(0, 1fr);
+  gap: 24px;
+}
+.round-list {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+.round-stop {
+  width: 100%;
+  min-height: 38px;
+  display: grid;
+  grid-template-columns: 38px 1fr auto;
+  gap: 8px;
+  align-items: baseline;
+  padding: 7px 8px;
+  text-align: left;
+  font: inherit;
+  color: inherit;
+  background: none;
+  border: 0;
+  border-bottom: 1px solid var(--line);
+  cursor: pointer;
+}
+.round-stop:hover {
+  background: var(--hover);
+}
+.round-stop[aria-current] {
+  background: var(--picked);
+  box-shadow: inset 4px 0 0 var(--accent);
+}
+.round-stop-plants {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.round-stop-water {
+  font-variant-numeric: tabular-nums;
+  white-space: nowrap;
+}
+.round-stop-due .round-stop-water {
+  font-weight: 700;
+}
+.round-stop-done .round-stop-water,
+.round-stop-later .round-stop-water {
+  color: var(--good);
+}
+.round-empty {
+  margin: auto;
+  text-align: center;
+}
+@media (max-width: 700px) {
+  .round-body {
+    display: flex;
+    flex-direction: column;
+    gap: 8px;
+  }
+  .round-list {
+    display: flex;
+    flex: none;
+    overflow-x: auto;
+    order: 2;
+  }
+  .round-list li {
+    flex: none;
+  }
+  .round-stop {
+    display: flex;
+    flex-direction: column;
+    gap: 0;
+    width: 74px;
+    min-height: 52px;
+    align-items: flex-start;
+  }
+  .round-stop-plants {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,130 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { storeToRefs } from 'pinia'
+import { useI18n } from 'vue-i18n'
+import { useGardenStore } from '../../stores/garden'
+import { useTodayStore } from '../../stores/today'
+import { useFormat } from '../../ui/format'
+import { usePotWords } from '../../ui/potWords'
+import WhyNumber from '../../ui/WhyNumber.vue'
+import DayForm from './DayForm.vue'
+
+const { garden } = storeToRefs(useGardenStore())
+const { date, today, round } = storeToRefs(useTodayStore())
+const { t } = useI18n()
+const { water, waterDepth, day } = useFormat()
+const { plantWords } = usePotWords()
+
+const planted = computed(() => round.value?.stops.filter((stop) => stop.pot.plants.length) ?? [])
+</script>
+
+<template>
+  <div v-if="garden && today && round" class="view water-view">
+    <section class="panel water-day">
+      <h1>{{ t('water.title') }}</h1>
+      <DayForm :key="garden.id" :garden="garden" :today="date" />
+    </section>
+    <section class="panel sheet water-pots">
+      <template v-if="today.reference">
+        <h2>{{ day(date) }}</h2>
+        <p class="water-reference">
+          {{ t('water.draws') }}
+          <WhyNumber
+            :value="waterDepth(today.reference.mm)"
+            :reasons="today.referenceReasons"
+            :about="t('water.reference')"
+          />
+          {{ t('water.reference') }}
+        </p>
+        <p v-if="today.reference.assumed.length" class="soft">
+          {{
+            t('water.assumed', {
+              terms: today.reference.assumed.map((term) => t(`water.term.${term}`)).join(', '),
+            })
+          }}
+        </p>
+        <table v-if="planted.length">
+          <thead>
+            <tr>
+              <th>{{ t('mix.pot') }}</th>
+              <th>{{ t('water.plants') }}</th>
+              <th class="number">{{ t('water.today') }}</th>
+              <th class="number">{{ t('water.goes') }}</th>
+              <th class="number">{{ t('water.given') }}</th>
+              <th class="number">{{ t('water.left') }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="{ pot } in planted" :key="pot.container.id" :data-pot="pot.container.code">
+              <th scope="row">{{ pot.container.code }}</th>
+              <td>{{ plantWords(pot) }}</td>
+              <td class="number">
+                <WhyNumber
+                  v-if="pot.need"
+                  :value="water(pot.need.waterL)"
+                  :reasons="pot.need.reasons"
+                  :about="`${pot.container.code}, ${t('water.today')}`"
+                />
+              </td>
+              <td class="number">{{ pot.visits?.count ?? '' }}</td>
+              <td class="number">{{ pot.givenL > 0 ? water(pot.givenL) : '–' }}</td>
+              <td class="number">{{ pot.remainingL > 0 ? water(pot.remainingL) : '–' }}</td>
+            </tr>
+          </tbody>
+          <tfoot>
+            <tr>
+              <th scope="row" colspan="2">{{ t('water.total') }}</th>
+              <td class="number">
+                <strong>{{ water(round.wholeDayL) }}</strong>
+              </td>
+              <td />
+              <td colspan="2" class="number strong">
+                {{
+                  round.dueCount
+                    ? t('water.carry', {
+                        cans: t('lineUp.cans', round.cans),
+                        litres: water(round.carryL),
+                      })
+                    : t('round.allDone')
+                }}
+              </td>
+            </tr>
+          </tfoot>
+        </table>
+        <p v-else>
+          {{ t('water.noPlants') }} <router-link to="/fit">{{ t('view.fit') }}</router-link>
+        </p>
+      </template>
+      <template v-else>
+        <h2>{{ t('water.noWeatherTitle', { day: day(date) }) }}</h2>
+        <p>{{ t('water.noWeatherText') }}</p>
+      </template>
+    </section>
+  </div>
+</template>
+
+<style>
+.water-day {
+  width: 350px;
+  flex: none;
+}
+.water-pots {
+  flex: 1;
+  min-width: 0;
+}
+.water-reference .why-number {
+  font: 750 30px/1 var(--font-heading);
+  color: var(--wet-ink);
+}
+@media (max-width: 700px) {
+  .water-view {
+    overflow: auto;
+  }
+  .water-day,
+  .water-pots {
+    width: auto;
+    flex: none;
+    overflow: visible;
+  }
+}
+</style>
