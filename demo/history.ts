@@ -161,5 +161,5 @@ export function demoRecords(garden: Garden): GardenRecord[] {
   ]
     .filter((draft) => draft.at < DEMO_NOW)
     .sort((one, other) => (one.at < other.at ? -1 : one.at > other.at ? 1 : 0))
-    .map((draft, index) => ({ ...draft, id: `r${index + 1}` }) as GardenRecord)
+    .map((draft, index) => ({ ...draft, id: `r${index + 1}` }))
 }

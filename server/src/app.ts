@@ -24,6 +24,7 @@ export function createApp(root: string = builtApp): Express {
           defaultSrc: ["'self'"],
           // Element Plus places its poppers by inline style.
           styleSrc: ["'self'", "'unsafe-inline'"],
+          fontSrc: ["'self'"],
           imgSrc: ["'self'", 'data:', 'blob:'],
           upgradeInsecureRequests: null,
         },

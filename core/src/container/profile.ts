@@ -16,7 +16,7 @@ const CURVE_STEPS = 24
 export function sideProfile(shape: Shape, toMm = rimHeightMm(shape)): readonly ProfilePoint[] {
   const steps = shape.kind === 'bowl' ? CURVE_STEPS : 1
   return Array.from({ length: steps + 1 }, (_, step) => {
-    const zMm = (toMm * step) / steps
+    const zMm = toMm * (step / steps)
     return { halfLengthMm: innerSizeMm(shape, zMm).lengthMm / 2, zMm }
   })
 }

@@ -8,7 +8,7 @@ import { isDate, isDateTime } from './date'
  * sees only the fields it knows.
  */
 export function open<T extends z.ZodRawShape>(shape: T): z.ZodObject<T> {
-  return z.looseObject(shape) as unknown as z.ZodObject<T>
+  return z.looseObject(shape)
 }
 
 /** Earliest and latest date that a garden record may carry. */

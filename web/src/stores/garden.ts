@@ -92,7 +92,9 @@ export const useGardenStore = defineStore('garden', () => {
   async function apply(label: ChangeLabel, recipe: Recipe): Promise<void> {
     const before = stored.value
     if (!before) return
-    const [next, patches, inverse] = produceWithPatches(before.garden, recipe)
+    const [next, patches, inverse] = produceWithPatches(before.garden, (draft) => {
+      recipe(draft)
+    })
     if (!patches.length) return
     await write(before, next)
     done.value = [...done.value, { label, patches, inverse }].slice(-UNDO_DEPTH)

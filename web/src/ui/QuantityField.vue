@@ -40,12 +40,15 @@ function typedForm(value: number | undefined): string {
 const text = ref(typedForm(model.value))
 const readFault = ref('')
 let given = model.value
+/** What stands in the field was typed, and not written there from the value. */
+let isTyped = false
 
 const isBare = (typed: string) => /^[\d.,\s/½¼¾-]+$/.test(typed)
 const withUnit = (typed: string) =>
   props.bare && isBare(typed) ? `${typed} ${t(`unit.${props.bare}`)}` : typed
 
 function read(): void {
+  isTyped = true
   readFault.value = ''
   try {
     const isLeftOut = props.optional && text.value.trim() === ''
@@ -65,7 +68,7 @@ function read(): void {
 const understood = computed(() => {
   if (model.value === undefined || readFault.value) return ''
   const usual = t(`unit.${usualUnit.value}`)
-  const isUsual = isBare(text.value) || text.value.trim().endsWith(usual)
+  const isUsual = isBare(text.value.replace(usual, ''))
   const suffix = {
     volume: 'L',
     length: 'Mm',
@@ -78,12 +81,24 @@ const understood = computed(() => {
   return isUsual ? '' : `= ${params({ [key]: model.value })[key]}`
 })
 
-watch([model, system], ([value]) => {
-  if (value === given && value !== undefined) return
-  if (value === undefined && readFault.value) return
+function show(value: number | undefined): void {
   given = value
+  isTyped = false
   text.value = typedForm(value)
+}
+watch(model, (value) => {
+  const isOwn = value === given || (value === undefined && !!readFault.value)
+  if (!isOwn) show(value)
 })
+watch(usualUnit, () => {
+  if (!readFault.value) show(model.value)
+})
+watch(
+  () => props.parse,
+  () => {
+    if (isTyped) read()
+  },
+)
 
 const shownFault = computed(() => readFault.value || props.fault || '')
 </script>

@@ -4,11 +4,12 @@ import { useFormat } from './format'
 
 /** Words for what is wrong with something entered or read. */
 export function useFaultText() {
-  const { t, te } = useI18n()
+  const i18n = useI18n()
+  const { t } = i18n
   const { params: formatted } = useFormat()
 
   const words = (code: string, params: Fault['params'], fallback: string) =>
-    t(te(`fault.${code}`) ? `fault.${code}` : `fault.${fallback}`, formatted(params))
+    t(i18n.te(`fault.${code}`) ? `fault.${code}` : `fault.${fallback}`, formatted(params))
 
   /** For the field it stands at. Limits of a length are shown in the user's unit. */
   const atField = (fault: Fault): string => {

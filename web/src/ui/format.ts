@@ -1,108 +1,11 @@
 import { computed } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
-import { toUnit, type Dimension, type Measured, type UnitName, type UnitSystem } from '@rimbo/core'
+import type { Measured, UnitSystem } from '@rimbo/core'
 import { useGardenStore } from '../stores/garden'
+import { createFormat, inQuarters } from './createFormat'
 
-/** Units a value is shown in, smallest first; the largest in which it is at least 1 is taken. */
-const shownIn: Record<UnitSystem, { [D in Dimension]: readonly UnitName<D>[] }> = {
-  metric: {
-    volume: ['ml', 'l'],
-    length: ['cm'],
-    mass: ['g', 'kg'],
-    temperature: ['celsius'],
-    area: ['m2'],
-    speed: ['mS'],
-    duration: ['h'],
-    share: ['percent'],
-  },
-  us: {
-    volume: ['usFluidOunce', 'usGallon'],
-    length: ['in'],
-    mass: ['oz', 'lb'],
-    temperature: ['fahrenheit'],
-    area: ['ft2'],
-    speed: ['mph'],
-    duration: ['h'],
-    share: ['percent'],
-  },
-  imperial: {
-    volume: ['imperialFluidOunce', 'imperialGallon'],
-    length: ['in'],
-    mass: ['oz', 'lb'],
-    temperature: ['celsius'],
-    area: ['ft2'],
-    speed: ['mph'],
-    duration: ['h'],
-    share: ['percent'],
-  },
-}
-
-/** A volume moves to the larger unit from a tenth of it on, 0.5 L rather than 500 mL; a mass from a whole one. */
-const largerFrom = (dimension: Dimension) => (dimension === 'volume' ? 0.1 : 1)
-
-/** How the name of a parameter tells what it measures. */
-const SUFFIXES: readonly [RegExp, Dimension | 'waterDepth' | 'perLitre' | 'number'][] = [
-  [/WaterMm$/, 'waterDepth'],
-  [/Mm$/, 'length'],
-  [/M2$/, 'area'],
-  [/GL$/, 'perLitre'],
-  [/L$/, 'volume'],
-  [/G$/, 'mass'],
-  [/C$/, 'temperature'],
-  [/Share$/, 'share'],
-]
-
-/** The one number formatter, and the one place where units are chosen. */
-function createFormat(system: UnitSystem, locale: string, unitWord: (name: string) => string) {
-  const digits = (value: number, significant: number) =>
-    new Intl.NumberFormat(locale, {
-      maximumSignificantDigits: significant,
-    }).format(value)
-
-  function quantity<D extends Dimension>(value: number, dimension: D, significant = 3): string {
-    const names: readonly UnitName<D>[] = shownIn[system][dimension]
-    const larger = names[1]
-    const name =
-      larger && Math.abs(toUnit(value, dimension, larger)) >= largerFrom(dimension)
-        ? larger
-        : names[0]!
-    const shown = toUnit(value, dimension, name)
-    const isWhole = dimension === 'temperature' || dimension === 'share'
-    const number = isWhole ? digits(Math.round(shown), 3) : digits(shown, significant)
-    return `${number}\u00a0${unitWord(name)}`
-  }
-
-  /** Rain or evaporation: a depth of water, always as meteorology writes it. */
-  const waterDepth = (mm: number) =>
-    system === 'us'
-      ? `${digits(toUnit(mm, 'length', 'in'), 2)}\u00a0${unitWord('in')}`
-      : `${digits(mm, 2)}\u00a0${unitWord('mm')}`
-
-  function param(name: string, value: string | number): string {
-    if (typeof value === 'string') return value
-    const kind = SUFFIXES.find(([suffix]) => suffix.test(name))?.[1] ?? 'number'
-    if (kind === 'waterDepth') return waterDepth(value)
-    if (kind === 'perLitre') return `${digits(value, 2)}\u00a0${unitWord('gPerL')}`
-    return kind === 'number' ? digits(value, 3) : quantity(value, kind, name === 'waterL' ? 2 : 3)
-  }
-
-  /** A quantity as it would be typed into a field: in the unit a bare number has there. */
-  const params = (given: Readonly<Record<string, string | number>>) =>
-    Object.fromEntries(Object.entries(given).map(([name, value]) => [name, param(name, value)]))
-
-  return { digits, quantity, waterDepth, params }
-}
-
-const QUARTERS = ['', '¼', '½', '¾']
-
-/** "1½" rather than 1.5: as a spoon is filled. */
-export function inQuarters(count: number): string {
-  const whole = Math.floor(count)
-  const quarter = QUARTERS[Math.round((count - whole) * 4)] ?? ''
-  return `${whole || !quarter ? whole : ''}${quarter}`
-}
-
+/** Numbers of the open garden as shown: in its units, in its language. */
 export function useFormat() {
   const { garden } = storeToRefs(useGardenStore())
   const { t, locale } = useI18n()

@@ -178,7 +178,8 @@ function exportCsv(): void {
 }
 @media (max-width: 700px) {
   .book-head h1 {
-    display: none;
+    position: absolute;
+    clip-path: inset(50%);
   }
   .book-head .field {
     flex: 1 1 40%;

@@ -49,6 +49,7 @@ const {
   volumes,
   labelFinding,
   isSavable,
+  readDiameter,
 } = form
 
 const preview = computed(
@@ -119,7 +120,7 @@ function save(): void {
         dimension="length"
         :label="t(`form.${name}`)"
         :fault="faultAt(name)"
-        v-bind="isDiameter(name) ? { parse: form.readDiameter } : {}"
+        v-bind="isDiameter(name) ? { parse: readDiameter } : {}"
       />
       <QuantityField
         v-model="lengths.headspaceMm"

@@ -47,7 +47,7 @@ const kindOf: Readonly<Record<ContainerType, Shape['kind']>> = {
 
 type Sizes = Partial<Record<SizeName, number | undefined>>
 
-const sizesIn = (shape: Shape): Sizes => ({ ...shape }) as unknown as Sizes
+const sizesIn = (shape: Shape): Sizes => ({ ...shape })
 
 /**
  * The state of the container form: what was typed, the container it makes if it
@@ -143,7 +143,11 @@ export function useContainerForm(
     return label && volumes.value && judgeLabel(label, volumes.value.rimVolumeL)
   })
   const isSavable = computed(() => !!container.value && Object.keys(faults.value).length === 0)
-  const readDiameter = (typed: string) => parseDiameter(typed, system(), lengths.wallMm ?? 0)
+  /** A new reader for each thickness of the wall, since a tape round the outside depends on it. */
+  const readDiameter = computed(() => {
+    const wallMm = lengths.wallMm ?? 0
+    return (typed: string) => parseDiameter(typed, system(), wallMm)
+  })
 
   return {
     text,

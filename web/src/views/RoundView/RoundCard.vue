@@ -12,7 +12,8 @@ import {
   type Stop,
 } from '@rimbo/core'
 import SectionFigure from '../../drawing/SectionFigure.vue'
-import { inQuarters, useFormat } from '../../ui/format'
+import { inQuarters } from '../../ui/createFormat'
+import { useFormat } from '../../ui/format'
 import { usePotWords } from '../../ui/potWords'
 import QuantityField from '../../ui/QuantityField.vue'
 import { useRecordWords } from '../../ui/recordWords'

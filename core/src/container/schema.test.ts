@@ -1,0 +1,32 @@
+import { expect, test } from '@jest/globals'
+import { containerSchema, containerTypes, containerVolumes, typicalContainer } from '.'
+
+const named = {
+  id: 'a',
+  code: 'P1',
+  name: 'Pot',
+  spaceId: 's',
+  mulchMm: 0,
+  exposure: 'open',
+} as const
+
+test('every typical container is a valid one', () => {
+  for (const type of containerTypes)
+    expect(containerSchema.safeParse({ ...named, ...typicalContainer(type), type }).success).toBe(
+      true,
+    )
+})
+
+test('the typical bucket is the 19 L (5 gal) bucket, filled 2.5–8 cm below its rim (practice)', () => {
+  const { rimVolumeL, fillVolumeL, headspaceMm } = containerVolumes(typicalContainer('bucket'))
+  expect(rimVolumeL).toBeCloseTo(19, 1)
+  expect(headspaceMm).toBeGreaterThanOrEqual(25)
+  expect(headspaceMm).toBeLessThanOrEqual(80)
+  expect(fillVolumeL).toBeLessThan(rimVolumeL)
+})
+
+test('a fill over the rim is refused at the fill', () => {
+  const pot = { ...named, ...typicalContainer('pot'), type: 'pot', fillMm: 400 }
+  const issue = containerSchema.safeParse(pot).error?.issues[0]
+  expect(issue?.path).toEqual(['fillMm'])
+})

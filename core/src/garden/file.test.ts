@@ -1,0 +1,208 @@
+import { readFileSync } from 'node:fs'
+import { describe, expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import { typicalContainer, containerTypes } from '../container'
+import { catalogue } from '../plant'
+import { recipes } from '../mix'
+import { InputError } from '../units'
+import {
+  emptyGarden,
+  nextCode,
+  readGarden,
+  recordsCsv,
+  writeGarden,
+  type Garden,
+  type GardenRecord,
+} from '.'
+
+const demoText = readFileSync(
+  new URL('../../../demo/port-maren.rimbo.json', import.meta.url),
+  'utf8',
+)
+
+const id = fc.stringMatching(/^[a-z0-9]{1,12}$/)
+const words = fc
+  .string({ minLength: 1, maxLength: 30 })
+  .filter((text) => text.trim() === text && text !== '')
+const day = fc
+  .integer({ min: 0, max: 20_000 })
+  .map((days) => new Date(Date.UTC(2001, 0, 1 + days)).toISOString().slice(0, 10))
+const record: fc.Arbitrary<GardenRecord> = fc.oneof(
+  fc.record({
+    id,
+    at: day.map((date) => `${date}T07:30`),
+    containerId: id,
+    kind: fc.constant('water' as const),
+    volumeL: fc.double({ min: 0.01, max: 200, noNaN: true }),
+    note: words,
+  }),
+  fc.record({
+    id,
+    at: day.map((date) => `${date}T19:05`),
+    kind: fc.constant('finger' as const),
+    knuckle: fc.constantFrom('first' as const, 'second' as const),
+    feel: fc.constantFrom('dry' as const, 'moist' as const, 'wet' as const),
+  }),
+)
+const garden: fc.Arbitrary<Garden> = fc
+  .record({
+    id,
+    name: words,
+    types: fc.array(fc.constantFrom(...containerTypes), { maxLength: 6 }),
+    records: fc.uniqueArray(record, { maxLength: 8, selector: (one) => one.id }),
+    days: fc.uniqueArray(day, { maxLength: 5 }),
+    variety: fc.constantFrom(...catalogue),
+    recipe: fc.constantFrom(...recipes),
+  })
+  .map(({ types, days, variety, recipe, records, ...named }) => ({
+    ...emptyGarden(named.id, named.name, 'Balcony'),
+    containers: types.map((type, index) => ({
+      ...typicalContainer(type),
+      id: `c${index}`,
+      code: `C${index}`,
+      name: 'Pot',
+      type,
+      spaceId: 'space-1',
+      recipeId: recipe.id,
+      mulchMm: 10,
+      exposure: 'open' as const,
+    })),
+    plantings: types.map((_, index) => ({
+      id: `p${index}`,
+      containerId: `c${index}`,
+      varietyId: variety.id,
+      count: 1 + index,
+      plantedOn: '2026-05-01',
+    })),
+    records,
+    weather: days.map((date) => ({ date, tempMaxC: 25, tempMinC: 12, rainMm: 1.5 })),
+  }))
+
+const refusal = (text: string): InputError => {
+  try {
+    readGarden(text)
+  } catch (error) {
+    if (error instanceof InputError) return error
+  }
+  throw new Error('was not refused')
+}
+const changed = (
+  change: (document: Record<string, unknown> & { containers: Record<string, unknown>[] }) => void,
+) => {
+  const document = JSON.parse(demoText) as Parameters<typeof change>[0]
+  change(document)
+  return JSON.stringify(document)
+}
+
+describe('a garden file', () => {
+  test('what is written reads back the same', () => {
+    fc.assert(
+      fc.property(garden, (one) => expect(readGarden(writeGarden(one))).toEqual(one)),
+      { numRuns: 60 },
+    )
+  })
+  test('the demo reads, and has what it is described to have', () => {
+    const demo = readGarden(demoText)
+    expect(demo.containers).toHaveLength(16)
+    expect(demo.clock).toBe('2026-06-18T07:30')
+    expect(demo.records.at(-1)!.at < demo.clock!).toBe(true)
+    expect(demo.records.some((one) => one.kind === 'sign' && one.sign === 'blossomEndRot')).toBe(
+      true,
+    )
+    const picks = demo.records.filter((one) => one.kind === 'pick').map((one) => one.at)
+    expect(picks.sort()[0]).toMatch(/^2026-06-12/)
+  })
+  test('fields of a later program survive a round trip, at every depth', () => {
+    const text = changed((document) => {
+      document['moonPhase'] = 'full'
+      document.containers[0]!['glaze'] = { colour: 'blue' }
+    })
+    const again: unknown = JSON.parse(writeGarden(readGarden(text)))
+    expect(again).toEqual(JSON.parse(text))
+  })
+})
+
+describe('a file is refused', () => {
+  test('that is no JSON, or JSON of something else', () => {
+    expect(refusal('date,rain\n').code).toBe('notJson')
+    expect(refusal(demoText.slice(0, 5000)).code).toBe('notJson')
+    expect(refusal('[]').code).toBe('notAGarden')
+    expect(refusal('{"format":"other"}').code).toBe('notAGarden')
+  })
+  test('from a later version, politely', () => {
+    expect(refusal(changed((document) => (document['version'] = 9)))).toMatchObject({
+      code: 'newerVersion',
+      params: { given: 9, known: 1 },
+    })
+  })
+  test.each([
+    [
+      'a shape',
+      (one: Record<string, unknown>) =>
+        (one['shape'] = {
+          kind: 'round',
+          topDiameterMm: 30000,
+          bottomDiameterMm: 200,
+          heightMm: 300,
+        }),
+      ['containers', 0, 'shape', 'topDiameterMm'],
+      'tooBig',
+    ],
+    [
+      'a fill',
+      (one: Record<string, unknown>) => (one['fillMm'] = 999),
+      ['containers', 0, 'fillMm'],
+      'fillOverRim',
+    ],
+    [
+      'a missing name',
+      (one: Record<string, unknown>) => delete one['name'],
+      ['containers', 0, 'name'],
+      'wrongType',
+    ],
+    [
+      'a space there is not',
+      (one: Record<string, unknown>) => (one['spaceId'] = 'roof'),
+      ['containers', 0, 'spaceId'],
+      'unknownReference',
+    ],
+  ])('for %s, and says where', (_, change, path, code) => {
+    const error = refusal(changed((document) => void change(document.containers[0]!)))
+    expect(error.code).toBe('gardenInvalid')
+    expect(error.faults).toContainEqual(expect.objectContaining({ path, code }))
+  })
+  test('for an id that stands twice', () => {
+    const text = changed((document) => document.containers.push(document.containers[0]!))
+    expect(refusal(text).faults[0]).toMatchObject({
+      path: ['containers', 16, 'id'],
+      code: 'repeatedId',
+    })
+  })
+})
+
+describe('records as CSV', () => {
+  const base = readGarden(demoText)
+  test('one header, one line a record, oldest first, lines ended as RFC 4180 says', () => {
+    const lines = recordsCsv(base).split('\r\n')
+    expect(lines[0]).toBe(
+      'date,time,container,kind,volume_l,mass_g,count,variety,product,detail,note',
+    )
+    expect(lines).toHaveLength(base.records.length + 1)
+    expect(lines[1]).toMatch(/^2026-03-01,10:00,/)
+  })
+  test('a note that a spreadsheet would run is defused, quotes are doubled', () => {
+    const note = '=HYPERLINK("x")'
+    const records: GardenRecord[] = [
+      { id: 'r', at: '2026-06-18T08:00', containerId: 'b1', kind: 'note', note },
+    ]
+    expect(recordsCsv({ ...base, records }).split('\r\n')[1]).toBe(
+      '2026-06-18,08:00,B1,note,,,,,,,"\'=HYPERLINK(""x"")"',
+    )
+  })
+})
+
+test('a copy gets the next free short name', () => {
+  const containers = ['K1', 'K2', 'K4', 'B1'].map((code) => ({ code })) as Garden['containers']
+  expect(nextCode({ containers }, 'K1')).toBe('K3')
+  expect(nextCode({ containers }, 'B1')).toBe('B2')
+})

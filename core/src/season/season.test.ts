@@ -1,0 +1,141 @@
+import { readFileSync } from 'node:fs'
+import { describe, expect, test } from '@jest/globals'
+import { starterProducts } from '../feed'
+import { readGarden, type Garden, type GardenRecord } from '../garden'
+import { gardenToday, inQuarterCans, lastRecords, mixPlan, roundOf } from '.'
+
+const demo = readGarden(
+  readFileSync(new URL('../../../demo/port-maren.rimbo.json', import.meta.url), 'utf8'),
+)
+const NOW = demo.clock!
+const CAN_L = 10
+const withRecord = (garden: Garden, record: object): Garden => ({
+  ...garden,
+  records: [
+    ...garden.records,
+    { id: `new${garden.records.length}`, at: NOW, ...record } as GardenRecord,
+  ],
+})
+const potIn = (garden: Garden, code: string) =>
+  gardenToday(garden, NOW).pots.find((pot) => pot.container.code === code)!
+
+describe('today', () => {
+  test('what was given is taken off, and nearly enough is enough', () => {
+    const before = potIn(demo, 'B1')
+    expect(before.remainingL).toBeCloseTo(before.need!.waterL, 12)
+    const half = withRecord(demo, {
+      kind: 'water',
+      containerId: 'b1',
+      volumeL: before.remainingL / 2,
+    })
+    expect(potIn(half, 'B1').remainingL).toBeCloseTo(before.remainingL / 2, 12)
+    const nearly = withRecord(demo, {
+      kind: 'water',
+      containerId: 'b1',
+      volumeL: before.remainingL * 0.95,
+    })
+    expect(potIn(nearly, 'B1').remainingL).toBe(0)
+    expect(potIn(nearly, 'F1').remainingL).toBe(potIn(demo, 'F1').remainingL)
+  })
+  test('yesterday’s water is not today’s', () => {
+    const old = withRecord(demo, {
+      kind: 'water',
+      containerId: 'b1',
+      volumeL: 9,
+      at: '2026-06-17T22:00',
+    })
+    expect(potIn(old, 'B1').givenL).toBe(0)
+  })
+  test('without weather no water is guessed; without plants none is asked', () => {
+    const blind = gardenToday({ ...demo, weather: [] }, NOW)
+    expect(blind.reference).toBeUndefined()
+    expect(blind.pots.every((pot) => pot.need === undefined && pot.remainingL === 0)).toBe(true)
+    const empty = gardenToday({ ...demo, plantings: [] }, NOW)
+    expect(roundOf(empty, CAN_L).dueCount).toBe(0)
+  })
+  test('a week before planting there is nothing to water', () => {
+    expect(roundOf(gardenToday(demo, '2026-04-01'), CAN_L).carryL).toBe(0)
+  })
+  test('rain reaches the landing, not the balcony under its slab', () => {
+    const weather = demo.weather.map((day) =>
+      day.date === '2026-06-18' ? { ...day, rainMm: 4 } : day,
+    )
+    const wet = { ...demo, weather }
+    expect(potIn(wet, 'B1').need!.rainL).toBe(0)
+    expect(potIn(wet, 'H1').need!.rainL).toBeGreaterThan(0)
+  })
+})
+
+describe('the round', () => {
+  const today = gardenToday(demo, NOW)
+  const round = roundOf(today, CAN_L)
+
+  test('walks in the order of the containers, and its litres add up', () => {
+    expect(round.stops.map((stop) => stop.pot)).toEqual(today.pots)
+    const remainingL = today.pots.reduce((sum, pot) => sum + pot.remainingL, 0)
+    expect(round.carryL + round.laterL).toBeCloseTo(remainingL, 9)
+    expect(round.cans).toBe(Math.ceil(round.carryL / CAN_L))
+  })
+  test('the tower drinks more than it holds in easy reach: half now, half later', () => {
+    const tower = round.stops.find((stop) => stop.pot.container.code === 'T1')!
+    expect(tower.pot.visits!.count).toBe(2)
+    expect(tower.nowL).toBeCloseTo(tower.pot.need!.waterL / 2, 9)
+    const given = withRecord(demo, { kind: 'water', containerId: 't1', volumeL: tower.nowL })
+    const after = roundOf(gardenToday(given, NOW), CAN_L)
+    expect(after.stops.find((stop) => stop.pot.container.code === 'T1')!.state).toBe('later')
+    expect(after.laterL).toBeCloseTo(tower.nowL, 9)
+  })
+  test('when all others are done, the second walk begins', () => {
+    let garden = demo
+    for (const stop of round.stops)
+      garden = withRecord(garden, {
+        kind: 'water',
+        containerId: stop.pot.container.id,
+        volumeL: stop.nowL,
+      })
+    const second = roundOf(gardenToday(garden, NOW), CAN_L)
+    expect(
+      second.stops.filter((stop) => stop.state === 'due').map((stop) => stop.pot.container.code),
+    ).toEqual(['T1'])
+  })
+  test('a skipped pot is left alone', () => {
+    const skipped = withRecord(demo, { kind: 'skipWater', containerId: 'b1', reason: 'stillWet' })
+    expect(roundOf(gardenToday(skipped, NOW), CAN_L).stops[0]!.state).toBe('skipped')
+  })
+})
+
+test('cans are poured in quarters, never none', () => {
+  expect([0.3, 2.6, 6.2, 12.4].map((litres) => inQuarterCans(litres, 10))).toEqual([
+    0.25, 0.25, 0.5, 1.25,
+  ])
+})
+
+test('the last records of a pot come newest first', () => {
+  const last = lastRecords(demo, 'f2', 3)
+  expect(last).toHaveLength(3)
+  expect(last.map((record) => record.at)).toEqual(
+    [...last.map((record) => record.at)].sort().reverse(),
+  )
+})
+
+describe('a mixing for several pots', () => {
+  const pots = gardenToday(demo, NOW).pots
+  const plan = mixPlan(demo, pots, undefined, starterProducts[0]!)
+
+  test('each pot with its own mix; the list adds up to the litre', () => {
+    const filledL = pots.reduce((sum, pot) => sum + pot.volumes.fillVolumeL, 0)
+    expect(plan.mixedL).toBeCloseTo(filledL, 6)
+    expect(plan.lines.reduce((sum, line) => sum + line.looseL, 0)).toBeCloseTo(plan.looseL, 6)
+    expect(plan.cautions).toContain('lime')
+  })
+  test('a measured shrinkage replaces the model’s', () => {
+    const settings = { ...demo.settings, shrinkShares: { thirds: 0.2 } }
+    const [filling] = mixPlan(
+      { ...demo, settings },
+      pots.slice(0, 1),
+      'thirds',
+      starterProducts[0]!,
+    ).fillings
+    expect(filling!.batch.looseL).toBeCloseTo(pots[0]!.volumes.fillVolumeL / 0.8, 9)
+  })
+})

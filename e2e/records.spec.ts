@@ -1,0 +1,98 @@
+import { expect, open, startOwn, test } from './support'
+
+test('a record shown as made is there after the tab is killed', async ({ page, context }) => {
+  await open(page, 'round')
+  await page.getByRole('button', { name: 'Watered', exact: true }).click()
+  await expect(page.getByText('B1: watering recorded.')).toBeVisible()
+  // A crash, not a close: no handler of the page gets to run.
+  const session = await context.newCDPSession(page)
+  void session.send('Page.crash').catch(() => undefined)
+  await page.waitForEvent('crash')
+  const next = await context.newPage()
+  await next.goto('/book')
+  const newest = next.getByRole('row').nth(1)
+  await expect(newest).toContainText('Thu 18 Jun, 07:30')
+  await expect(newest).toContainText('B1')
+  await expect(newest).toContainText('2.68 L')
+})
+
+test('another amount, and a record taken back', async ({ page }) => {
+  await open(page, 'round')
+  await page.getByRole('button', { name: 'Other amount' }).click()
+  await page.getByLabel('How much').fill('half a can')
+  await expect(page.getByRole('alert')).toContainText('cannot be read')
+  await page.getByLabel('How much').fill('1 gal')
+  await page.getByRole('button', { name: 'Record it' }).click()
+  await expect(page.getByText('B1: watering recorded.')).toBeVisible()
+  await page.getByRole('button', { name: /^B1/ }).click()
+  await expect(page.getByText('3.8 L given')).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByText('3.8 L given')).toBeHidden()
+  await expect(page.getByRole('button', { name: 'Watered', exact: true })).toBeVisible()
+})
+
+test('two tabs see each other’s records and do not overwrite them', async ({ page, context }) => {
+  await open(page, 'round')
+  const second = await context.newPage()
+  await second.goto('/round')
+  await second.getByRole('button', { name: 'Watered', exact: true }).click()
+  await expect(second.getByText('B1: watering recorded.')).toBeVisible()
+  await expect(page.getByRole('button', { name: /^B1/ })).toContainText('watered')
+  await page.getByRole('button', { name: /^F1/ }).click()
+  await page.getByRole('button', { name: 'Watered', exact: true }).click()
+  await expect(second.getByRole('button', { name: /^F1/ })).toContainText('watered')
+  await expect(second.getByRole('button', { name: /^B1/ })).toContainText('watered')
+})
+
+test('a broken, foreign or later file is refused by name, and the garden stays', async ({
+  page,
+}) => {
+  await open(page, 'settings')
+  const give = (text: string) =>
+    page.locator('input[type=file]').setInputFiles({
+      name: 'x.rimbo.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(text),
+    })
+  const refusal = page.locator('.refusal')
+  await give('not json')
+  await expect(refusal).toContainText('cannot be read as JSON')
+  await give('{"format":"something else"}')
+  await expect(refusal).toContainText('not a Rimbo garden file')
+  await give('{"format":"rimbo-garden","version":7}')
+  await expect(refusal).toContainText('later version of Rimbo (file 7')
+  await give('{"format":"rimbo-garden","version":1,"id":"x","name":""}')
+  await expect(refusal).toContainText('The first of them')
+  await expect(refusal).toContainText('name: ')
+  await expect(refusal).toContainText('The open garden stays as it was.')
+  await page.getByRole('link', { name: 'Line-up' }).click()
+  await expect(page.getByText('16 pots want water now')).toBeVisible()
+})
+
+test('a garden goes out and comes back in, and can be undone', async ({ page }) => {
+  await open(page, 'settings')
+  const file = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Export the garden' }).click()
+  const path = await (await file).path()
+  await page.getByRole('link', { name: 'Line-up' }).click()
+  await page.locator('[data-pot=B1]').click()
+  await page.getByRole('button', { name: 'Delete', exact: true }).click()
+  await expect(page.getByText('15 pots want water now')).toBeVisible()
+  await page.getByRole('link', { name: 'Settings' }).click()
+  await page.locator('input[type=file]').setInputFiles(path)
+  await expect(page.getByText('Third floor, Port Maren read in.')).toBeVisible()
+  await page.getByRole('link', { name: 'Line-up' }).click()
+  await expect(page.getByText('16 pots want water now')).toBeVisible()
+  await page.keyboard.press('Control+z')
+  await expect(page.getByText('15 pots want water now')).toBeVisible()
+})
+
+test('a user’s words are text, never markup', async ({ page }) => {
+  await startOwn(page)
+  await page.getByRole('button', { name: 'Add the first container' }).click()
+  const words = '<img src=x onerror="document.title=1">'
+  await page.getByLabel('Name', { exact: true }).fill(words)
+  await page.getByRole('button', { name: 'Add', exact: true }).click()
+  await expect(page.getByRole('heading', { name: words })).toBeVisible()
+  await expect(page).toHaveTitle('Rimbo')
+})

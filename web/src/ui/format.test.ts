@@ -1,0 +1,64 @@
+import { describe, expect, test } from '@jest/globals'
+import { createFormat, inQuarters } from './createFormat'
+
+const words: Record<string, string> = {
+  ml: 'mL',
+  l: 'L',
+  usGallon: 'US gal',
+  usFluidOunce: 'US fl oz',
+  celsius: '°C',
+  fahrenheit: '°F',
+  cm: 'cm',
+  in: 'in',
+  g: 'g',
+  kg: 'kg',
+  percent: '%',
+  mm: 'mm',
+  gPerL: 'g/L',
+}
+const metric = createFormat('metric', 'en', (name) => words[name]!)
+const us = createFormat('us', 'en', (name) => words[name]!)
+const plain = (text: string) => text.replaceAll('\u00a0', ' ')
+
+describe('numbers as shown', () => {
+  test.each([
+    [metric.quantity(18.927, 'volume'), '18.9 L'],
+    [metric.quantity(0.45, 'volume'), '0.45 L'],
+    [metric.quantity(0.05, 'volume'), '50 mL'],
+    [metric.quantity(36.28, 'volume', 2), '36 L'],
+    [us.quantity(18.927, 'volume'), '5 US gal'],
+    [us.quantity(0.25, 'volume'), '8.45 US fl oz'],
+    [metric.quantity(304.8, 'length'), '30.5 cm'],
+    [us.quantity(304.8, 'length'), '12 in'],
+    [metric.quantity(102, 'mass'), '102 g'],
+    [metric.quantity(1020, 'mass'), '1.02 kg'],
+    [us.quantity(20, 'temperature'), '68 °F'],
+    [metric.quantity(0.8649, 'share'), '86 %'],
+    [metric.waterDepth(5.59), '5.6 mm'],
+    [us.waterDepth(25.4), '1 in'],
+  ])('%s', (shown, expected) => expect(plain(shown)).toBe(expected))
+
+  test('a parameter is shown by what its name says it measures', () => {
+    const shown = metric.params({
+      trueL: 47,
+      goodMm: 450,
+      yieldShare: 0.8,
+      rateGL: 4,
+      rainWaterMm: 4,
+      count: 3,
+      label: '60 l',
+    })
+    expect(Object.values(shown).map(plain)).toEqual([
+      '47 L',
+      '45 cm',
+      '80 %',
+      '4 g/L',
+      '4 mm',
+      '3',
+      '60 l',
+    ])
+  })
+  test('quarters as a spoon is filled', () => {
+    expect([0.25, 0.5, 1, 1.75, 12].map(inQuarters)).toEqual(['¼', '½', '1', '1¾', '12'])
+  })
+})
