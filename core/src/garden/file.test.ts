@@ -7,6 +7,7 @@ import { recipes } from '../mix'
 import { InputError } from '../units'
 import {
   emptyGarden,
+  gardenJsonSchema,
   nextCode,
   readGarden,
   recordsCsv,
@@ -120,6 +121,13 @@ describe('a garden file', () => {
     const again: unknown = JSON.parse(writeGarden(readGarden(text)))
     expect(again).toEqual(JSON.parse(text))
   })
+})
+
+test('the published JSON Schema is that of the code', () => {
+  const path = new URL('../../../docs/rimbo-garden.schema.json', import.meta.url)
+  expect(JSON.parse(readFileSync(path, 'utf8'))).toEqual(
+    JSON.parse(JSON.stringify(gardenJsonSchema())),
+  )
 })
 
 describe('a file is refused', () => {

@@ -1,3 +1,4 @@
+import { z } from 'zod'
 import { faultsOf, InputError } from '../units'
 import { GARDEN_FORMAT, GARDEN_VERSION, gardenSchema, type Garden } from './garden'
 
@@ -35,3 +36,6 @@ export function readGarden(text: string): Garden {
 
 /** A garden as the text of its file: JSON, indented, ending in a new line. */
 export const writeGarden = (garden: Garden): string => `${JSON.stringify(garden, null, 2)}\n`
+
+/** The shape of the file as JSON Schema, for other programs. What spans several fields is not in it. */
+export const gardenJsonSchema = () => z.toJSONSchema(gardenSchema, { unrepresentable: 'any' })

@@ -20,7 +20,7 @@ export {
   type Planting,
   type Settings,
 } from './garden'
-export { readGarden, writeGarden } from './file'
+export { gardenJsonSchema, readGarden, writeGarden } from './file'
 export { recordsCsv } from './csv'
 export { emptyGarden } from './starting'
 export { nextCode } from './codes'

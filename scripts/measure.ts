@@ -1,0 +1,133 @@
+import { readFileSync } from 'node:fs'
+import { gzipSync } from 'node:zlib'
+import {
+  gardenToday,
+  judgeFit,
+  mixPlan,
+  readGarden,
+  roundOf,
+  schoolIds,
+  starterProducts,
+  writeGarden,
+  type Garden,
+} from '@rimbo/core'
+
+const root = new URL('..', import.meta.url)
+const read = (path: string) => readFileSync(new URL(path, root))
+
+interface Row {
+  readonly what: string
+  readonly measured: string
+  readonly limit: string
+  readonly 'of the limit': string
+}
+
+interface Chunk {
+  readonly file: string
+  readonly isEntry?: boolean
+  readonly imports?: readonly string[]
+  readonly css?: readonly string[]
+}
+
+/** Script and style that the first screen waits for: the entry, and all it imports at once. */
+function firstScreenBytes(): number {
+  const manifest = JSON.parse(read('web/dist/.vite/manifest.json').toString()) as Record<
+    string,
+    Chunk
+  >
+  const files = new Set<string>()
+  const take = (name: string): void => {
+    const chunk = manifest[name]
+    if (!chunk || files.has(chunk.file)) return
+    files.add(chunk.file)
+    chunk.css?.forEach((file) => files.add(file))
+    chunk.imports?.forEach(take)
+  }
+  for (const [name, chunk] of Object.entries(manifest)) if (chunk.isEntry) take(name)
+  return [...files].reduce((sum, file) => sum + gzipSync(read(`web/dist/${file}`)).length, 0)
+}
+
+/** Middle of several runs, ms, after a few that warm up. */
+function medianMs(work: () => unknown, runs = 41): number {
+  for (let warm = 0; warm < 5; warm++) work()
+  const times = Array.from({ length: runs }, () => {
+    const start = performance.now()
+    work()
+    return performance.now() - start
+  })
+  return times.sort((one, other) => one - other)[Math.floor(runs / 2)]!
+}
+
+/** The demo, its pots copied until there are so many, with as many records as such a garden has. */
+function gardenOf(count: number): Garden {
+  const demo = readGarden(read('demo/port-maren.rimbo.json').toString())
+  const copies = Array.from(
+    { length: Math.ceil(count / demo.containers.length) },
+    (_, copy) => copy,
+  )
+  const each = <T extends object>(list: readonly T[], change: (item: T, copy: number) => T) =>
+    copies.flatMap((copy) => list.map((item) => change(item, copy)))
+  const containers = each(demo.containers, (one, copy) => ({
+    ...one,
+    id: `${one.id}-${copy}`,
+  })).slice(0, count)
+  const kept = new Set(containers.map((one) => one.id))
+  const plantings = each(demo.plantings, (one, copy) => ({
+    ...one,
+    id: `${one.id}-${copy}`,
+    containerId: `${one.containerId}-${copy}`,
+  })).filter((one) => kept.has(one.containerId))
+  const records = each(demo.records, (one, copy) => ({
+    ...one,
+    id: `${one.id}-${copy}`,
+    ...(one.containerId ? { containerId: `${one.containerId}-${copy}` } : {}),
+  }))
+  return { ...demo, containers, plantings, records }
+}
+
+const CONTAINERS = 60
+const garden = gardenOf(CONTAINERS)
+const now = garden.clock!
+
+/** Everything the views show of a garden, from nothing. */
+function recompute() {
+  const today = gardenToday(garden, now)
+  const round = roundOf(today, garden.settings.measures.canL)
+  const plan = mixPlan(garden, today.pots, undefined, starterProducts[0]!)
+  const verdicts = today.pots.flatMap(({ container, plants }) =>
+    plants.flatMap(({ variety, planting: { count } }) =>
+      schoolIds.map((school) => judgeFit({ variety, container, count, school })),
+    ),
+  )
+  return [round, plan, verdicts]
+}
+
+const KB = 1024
+const FIRST_SCREEN_KB = 250
+const EDIT_MS = 100
+const bytes = firstScreenBytes()
+const recomputeMs = medianMs(recompute)
+const readMs = medianMs(() => readGarden(writeGarden(garden)), 11)
+const jsonMs = medianMs(() => JSON.parse(JSON.stringify(garden)) as unknown, 11)
+
+const rows: Row[] = [
+  {
+    what: 'first screen, script and style, gzipped',
+    measured: `${(bytes / KB).toFixed(0)} kB`,
+    limit: `${FIRST_SCREEN_KB} kB`,
+    'of the limit': (bytes / KB / FIRST_SCREEN_KB).toFixed(2),
+  },
+  {
+    what: `full recompute, ${CONTAINERS} containers, ${garden.records.length} records`,
+    measured: `${recomputeMs.toFixed(1)} ms`,
+    limit: `${EDIT_MS} ms`,
+    'of the limit': (recomputeMs / EDIT_MS).toFixed(2),
+  },
+  {
+    what: 'write and read that garden as a file, against bare JSON',
+    measured: `${readMs.toFixed(1)} ms`,
+    limit: `${jsonMs.toFixed(1)} ms bare`,
+    'of the limit': `${(readMs / jsonMs).toFixed(1)} ×`,
+  },
+]
+console.table(rows)
