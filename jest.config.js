@@ -4,7 +4,10 @@ export default {
   roots: ['<rootDir>/core/src', '<rootDir>/web/src', '<rootDir>/server/src'],
   testMatch: ['**/*.test.ts'],
   extensionsToTreatAsEsm: ['.ts'],
-  moduleNameMapper: { '^@rimbo/core$': '<rootDir>/core/src/index.ts' },
+  moduleNameMapper: {
+    '^@rimbo/core$': '<rootDir>/core/src/index.ts',
+    '\\?url$': '<rootDir>/web/test/assetUrl.ts',
+  },
   transform: {
     '^.+\\.ts$': [
       '@swc/jest',

@@ -94,7 +94,10 @@ test('from a tape measure to today’s can of water', async ({ page }) => {
     const peat = page.locator('[data-ingredient=peat]')
     await expect(peat).toContainText('38.8 L')
     await expect(peat).toContainText('1 bale of 107 L, pressed')
+    await page.getByLabel('Shrinkage you measured').fill('70 %')
+    await expect(page.getByText('At most 50 %.')).toBeVisible()
     await page.getByLabel('Shrinkage you measured').fill('20 %')
+    await page.getByRole('button', { name: 'Keep this' }).click()
     await expect(
       page.getByRole('heading', { name: '126 L loose makes 101 L of mix' }),
     ).toBeVisible()

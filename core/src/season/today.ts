@@ -165,6 +165,29 @@ function potToday(
 export const weatherOn = (garden: Garden, date: string): DailyWeather | undefined =>
   garden.weather.find((day) => day.date === date)
 
+/** The sky over a garden on one day. */
+function skyOn(garden: Garden, date: string) {
+  const weather = weatherOn(garden, date)
+  const day = weather && { ...weather, dayOfYear: dayOfYear(date) }
+  return {
+    weather,
+    reference: day && referenceEvapotranspiration(day, garden.place),
+    referenceReasons: day ? referenceReasons(day, garden.place) : [],
+  }
+}
+
+/**
+ * One container on one day, as the rest of the garden would have it: also one
+ * that is only being considered.
+ *
+ * @param at a day or moment, `YYYY-MM-DD…`
+ */
+export function potOn(garden: Garden, container: Container, at: string): PotToday {
+  const date = dayOf(at)
+  const { weather, reference } = skyOn(garden, date)
+  return potToday(garden, container, date, weather, reference)
+}
+
 /**
  * The garden on one day, recomputed whole from what the gardener entered:
  * volumes, mixes, plants, water and what is still to do.
@@ -173,17 +196,9 @@ export const weatherOn = (garden: Garden, date: string): DailyWeather | undefine
  */
 export function gardenToday(garden: Garden, at: string): GardenToday {
   const date = dayOf(at)
-  const weather = weatherOn(garden, date)
-  const day = weather && { ...weather, dayOfYear: dayOfYear(date) }
-  const reference = day && referenceEvapotranspiration(day, garden.place)
+  const sky = skyOn(garden, date)
   const pots = garden.containers.map((container) =>
-    potToday(garden, container, date, weather, reference),
+    potToday(garden, container, date, sky.weather, sky.reference),
   )
-  return {
-    date,
-    weather,
-    reference,
-    referenceReasons: day ? referenceReasons(day, garden.place) : [],
-    pots,
-  }
+  return { date, ...sky, pots }
 }

@@ -178,6 +178,12 @@ export const useGardenStore = defineStore('garden', () => {
     if (!garden.value) await openDemo()
   }
 
+  /** Lets go of the database and of the other tabs. */
+  function close(): void {
+    channel.close()
+    database?.close()
+  }
+
   return {
     garden,
     gardens,
@@ -195,5 +201,6 @@ export const useGardenStore = defineStore('garden', () => {
     importText,
     openDemo,
     startOwn,
+    close,
   }
 })

@@ -6,37 +6,27 @@ import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
 import { Delete } from '@element-plus/icons-vue'
 import {
-  addDays,
   crops,
   cultivars,
-  gardenToday,
   habitClasses,
-  judgeFit,
-  plantCount,
   plantingSchema,
-  relativeYield,
-  schoolIds,
   varietyOf,
-  type FitJudgement,
   type Planting,
 } from '@rimbo/core'
-import SectionFigure from '../../drawing/SectionFigure.vue'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
-import { useFaultText } from '../../ui/faults'
 import { useFormat } from '../../ui/format'
 import { useNames } from '../../ui/names'
-import ReasonList from '../../ui/ReasonList.vue'
 import TextField from '../../ui/TextField.vue'
-import WhyNumber from '../../ui/WhyNumber.vue'
+import FitPots from './FitPots.vue'
+import FitVerdicts from './FitVerdicts.vue'
 
 const store = useGardenStore()
 const { garden, isSaving } = storeToRefs(store)
 const { now, date, today } = storeToRefs(useTodayStore())
 const { t } = useI18n()
-const { share, length, volume, number, day } = useFormat()
+const { length, volume, day } = useFormat()
 const { varietyName } = useNames()
-const { ofError } = useFaultText()
 const route = useRoute()
 
 const containerId = ref<string>()
@@ -57,11 +47,6 @@ const pot = computed(
   () => pots.value.find((one) => one.container.id === containerId.value) ?? pots.value[0],
 )
 const variety = computed(() => garden.value && varietyOf(garden.value, varietyId.value))
-const there = computed(() =>
-  pot.value && garden.value ? plantCount(garden.value, pot.value.container.id) : 0,
-)
-const together = computed(() => there.value + count.value)
-
 const groups = computed(() => [
   { label: t('fit.habitClasses'), list: habitClasses },
   ...crops.map((crop) => ({
@@ -73,61 +58,10 @@ const groups = computed(() => [
     : []),
 ])
 
-/** The arithmetic of the yield has its own why; the table keeps to what decides. */
-const spoken = (judged: FitJudgement): FitJudgement => ({
-  ...judged,
-  reasons: judged.reasons.filter(({ code }) => code.startsWith('fit.')),
-})
-
-const judgements = computed(() => {
-  const { value: one } = variety
-  const container = pot.value?.container
-  if (!one || !container) return []
-  return schoolIds.map((school) => ({
-    school,
-    ...spoken(judgeFit({ variety: one, container, count: together.value, school })),
-  }))
-})
-const expected = computed(
-  () =>
-    variety.value &&
-    pot.value &&
-    relativeYield({
-      variety: variety.value,
-      rootVolumeL: pot.value.volumes.fillVolumeL,
-      count: together.value,
-    }),
-)
-
-/** The pot as it would stand when the new plants are grown. */
-const GROWN_AFTER_DAYS = 75
-const preview = computed(() => {
-  if (!garden.value || !pot.value) return undefined
-  const { container } = pot.value
-  const proposed: Planting = {
-    id: 'proposed',
-    containerId: container.id,
-    varietyId: varietyId.value,
-    count: count.value,
-    plantedOn: date.value,
-  }
-  const proposedGarden = {
-    ...garden.value,
-    containers: [container],
-    plantings: [
-      ...garden.value.plantings.filter((one) => one.containerId === container.id),
-      proposed,
-    ],
-    records: [],
-  }
-  return gardenToday(proposedGarden, addDays(date.value, GROWN_AFTER_DAYS)).pots[0]
-})
-
 const dateFault = computed(() => {
   const checked = plantingSchema.shape.plantedOn.safeParse(plantedOn.value)
   return checked.success ? undefined : t('fit.dateFault')
 })
-const failure = ref('')
 
 async function plant(): Promise<void> {
   if (!pot.value || !variety.value || dateFault.value) return
@@ -139,25 +73,20 @@ async function plant(): Promise<void> {
     count: count.value,
     plantedOn: plantedOn.value,
   }
-  try {
-    await store.edit(
-      { code: 'change.plant', params: { code, name: varietyName(variety.value) } },
-      (draft) => {
-        draft.plantings.push(planting)
-        draft.records.push({
-          id: nanoid(),
-          at: `${plantedOn.value}T${now.value.slice(11)}`,
-          containerId: id,
-          kind: 'plant',
-          varietyId: varietyId.value,
-          count: count.value,
-        })
-      },
-    )
-    failure.value = ''
-  } catch (error) {
-    failure.value = ofError(error)
-  }
+  await store.edit(
+    { code: 'change.plant', params: { code, name: varietyName(variety.value) } },
+    (draft) => {
+      draft.plantings.push(planting)
+      draft.records.push({
+        id: nanoid(),
+        at: `${plantedOn.value}T${now.value.slice(11)}`,
+        containerId: id,
+        kind: 'plant',
+        varietyId: varietyId.value,
+        count: count.value,
+      })
+    },
+  )
 }
 
 async function takeOut(planting: Planting): Promise<void> {
@@ -204,14 +133,20 @@ async function takeOut(planting: Planting): Promise<void> {
       <div class="field-grid fit-numbers">
         <div>
           <label class="field-label" for="fit-count">{{ t('fit.count') }}</label>
-          <el-input-number id="fit-count" v-model="count" :min="1" :max="60" :precision="0" />
+          <el-input-number
+            id="fit-count"
+            v-model="count"
+            :min="1"
+            :max="60"
+            :precision="0"
+            :value-on-clear="1"
+          />
         </div>
         <TextField v-model="plantedOn" type="date" :label="t('fit.plantedOn')" :fault="dateFault" />
       </div>
       <el-button type="primary" :disabled="!!dateFault" :loading="isSaving" @click="plant">
         {{ t('fit.plantHere', { code: pot.container.code }) }}
       </el-button>
-      <p v-if="failure" class="strong" role="alert">{{ failure }}</p>
       <h2 class="fit-there">{{ t('fit.there', { code: pot.container.code }) }}</h2>
       <ul v-if="pot.plants.length" class="fit-plants">
         <li v-for="one in pot.plants" :key="one.planting.id">
@@ -229,86 +164,19 @@ async function takeOut(planting: Planting): Promise<void> {
       </ul>
       <p v-else class="soft">{{ t('fit.nothingThere') }}</p>
     </section>
-    <section class="panel fit-pots">
-      <h2>{{ t('fit.intoWhich') }}</h2>
-      <div class="fit-pot-grid" role="group" :aria-label="t('fit.intoWhich')">
-        <button
-          v-for="one in pots"
-          :key="one.container.id"
-          type="button"
-          class="fit-pot"
-          :aria-pressed="one.container.id === pot.container.id"
-          @click="containerId = one.container.id"
-        >
-          <SectionFigure
-            :pot="one"
-            :width="86"
-            :height="70"
-            container-only
-            :label="one.container.name"
-          />
-          <strong>{{ one.container.code }}</strong> {{ volume(one.volumes.fillVolumeL) }}
-        </button>
-      </div>
-    </section>
-    <section class="panel sheet fit-verdicts">
-      <div class="fit-result">
-        <SectionFigure
-          v-if="preview"
-          :pot="preview"
-          :width="190"
-          :height="230"
-          :label="t('fit.preview')"
-        />
-        <div v-if="expected">
-          <h2>
-            {{
-              t('fit.pair', {
-                name: varietyName(variety),
-                count: together,
-                code: pot.container.code,
-              })
-            }}
-          </h2>
-          <p class="fit-yield">
-            <WhyNumber
-              :value="share(expected.perPlant)"
-              :reasons="expected.reasons"
-              :about="t('fit.ofFull')"
-            />
-            {{ t('fit.ofFull') }}
-          </p>
-          <p v-if="together > 1">
-            {{ t('fit.inAll', { count: together, total: number(expected.total) }) }}
-          </p>
-          <p v-if="there" class="soft">{{ t('fit.withThere', { there }) }}</p>
-          <p class="soft">{{ t('fit.grownNote') }}</p>
-        </div>
-      </div>
-      <table>
-        <caption class="visually-hidden">
-          {{
-            t('fit.schools')
-          }}
-        </caption>
-        <thead>
-          <tr>
-            <th>{{ t('fit.school') }}</th>
-            <th>{{ t('fit.verdict') }}</th>
-            <th>{{ t('fit.because') }}</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="one in judgements" :key="one.school">
-            <th scope="row">{{ t(`school.${one.school}`) }}</th>
-            <td class="verdict" :class="`verdict-${one.verdict}`">
-              {{ t(`verdict.${one.verdict}`) }}
-            </td>
-            <td><ReasonList :reasons="one.reasons" brief /></td>
-          </tr>
-        </tbody>
-      </table>
-    </section>
+    <FitPots
+      class="fit-pots"
+      :pots="pots"
+      :chosen-id="pot.container.id"
+      @choose="(id) => (containerId = id)"
+    />
+    <FitVerdicts
+      class="fit-verdicts"
+      :garden="garden"
+      :pot="pot"
+      :variety="variety"
+      :count="count"
+    />
   </div>
   <div v-else class="view">
     <p>
@@ -343,60 +211,9 @@ async function takeOut(planting: Planting): Promise<void> {
   width: 236px;
   flex: none;
 }
-.fit-pot-grid {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px;
-}
-.fit-pot {
-  font: inherit;
-  font-size: 13px;
-  color: inherit;
-  padding: 4px 4px 6px;
-  background: none;
-  border: 1px solid var(--line);
-  border-radius: 3px;
-  cursor: pointer;
-}
-.fit-pot svg {
-  margin: 0 auto;
-}
-.fit-pot:hover {
-  background: var(--hover);
-}
-.fit-pot[aria-pressed='true'] {
-  background: var(--picked);
-  border: 2px solid var(--accent);
-}
 .fit-verdicts {
   flex: 1;
   min-width: 0;
-}
-.fit-result {
-  display: flex;
-  gap: 18px;
-  align-items: center;
-}
-.fit-yield {
-  font-size: 17px;
-}
-.fit-yield .why-number {
-  font: 750 40px/1 var(--font-heading);
-  color: var(--wet-ink);
-}
-.verdict {
-  font-weight: 700;
-  white-space: nowrap;
-}
-.verdict-good {
-  color: var(--good);
-}
-.verdict-poor {
-  color: var(--accent);
-}
-.verdict-silent {
-  color: var(--ink-soft);
-  font-weight: 400;
 }
 @media (max-width: 700px) {
   .fit-view {

@@ -5,8 +5,8 @@ import { useI18n } from 'vue-i18n'
 import {
   containerTypes,
   exposures,
-  gardenToday,
   materials,
+  potOn,
   recipes,
   type Container,
   type Fault,
@@ -52,12 +52,7 @@ const {
   readDiameter,
 } = form
 
-const preview = computed(
-  () =>
-    container.value &&
-    gardenToday({ ...props.garden, containers: [container.value], records: [] }, date.value)
-      .pots[0],
-)
+const preview = computed(() => container.value && potOn(props.garden, container.value, date.value))
 
 const faultAt = (field: string): string | undefined => {
   const fault: Fault | undefined = faults.value[field]

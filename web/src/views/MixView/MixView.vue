@@ -5,12 +5,11 @@ import { useRoute } from 'vue-router'
 import { useI18n } from 'vue-i18n'
 import {
   mixPlan,
-  purchasesFor,
   recipeOf,
   recipes,
+  settingsSchema,
   shrinkShare,
   starterProducts,
-  type Pack,
 } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
@@ -18,15 +17,15 @@ import ChoiceField from '../../ui/ChoiceField.vue'
 import { useFormat } from '../../ui/format'
 import { useNames } from '../../ui/names'
 import QuantityField from '../../ui/QuantityField.vue'
-import WhyNumber from '../../ui/WhyNumber.vue'
-import TubDrawing from './TubDrawing.vue'
+import MixLines from './MixLines.vue'
+import PotDoses from './PotDoses.vue'
 
 const store = useGardenStore()
 const { garden, isSaving } = storeToRefs(store)
 const { today } = storeToRefs(useTodayStore())
 const { t } = useI18n()
-const { volume, mass, measured } = useFormat()
-const { recipeName, ingredientName } = useNames()
+const { volume, share } = useFormat()
+const { recipeName } = useNames()
 const route = useRoute()
 
 /** One recipe for the chosen pots, or each pot with the mix that is set for it. */
@@ -97,22 +96,25 @@ const plan = computed(
 const single = computed(() =>
   garden.value && choice.value !== OWN ? recipeOf(garden.value, choice.value) : undefined,
 )
-const measuredShrink = computed({
-  get: () => (single.value ? garden.value?.settings.shrinkShares[single.value.id] : undefined),
-  set: (value) => {
-    const id = single.value?.id
-    if (!id || value === garden.value?.settings.shrinkShares[id]) return
-    if (value !== undefined && value > MOST_SHRINK) return
-    void store.edit({ code: 'change.shrink' }, (draft) => {
-      if (value === undefined) delete draft.settings.shrinkShares[id]
-      else draft.settings.shrinkShares[id] = value
-    })
-  },
-})
-const MOST_SHRINK = 0.5
-
-const packLabel = (pack: Pack) =>
-  pack.labelKg !== undefined ? mass(pack.labelKg * 1000) : volume(pack.labelL ?? pack.looseL)
+const keptShrink = computed(() =>
+  single.value ? garden.value?.settings.shrinkShares[single.value.id] : undefined,
+)
+const typedShrink = ref<number | undefined>()
+watch(keptShrink, (kept) => (typedShrink.value = kept), { immediate: true })
+const shrinkFault = computed(() =>
+  settingsSchema.shape.shrinkShares.safeParse({ typed: typedShrink.value ?? 0 }).success
+    ? undefined
+    : t('mix.shrinkFault'),
+)
+async function keepShrink(): Promise<void> {
+  const { value: recipe } = single
+  const { value: typed } = typedShrink
+  if (!recipe || shrinkFault.value) return
+  await store.edit({ code: 'change.shrink' }, (draft) => {
+    if (typed === undefined) delete draft.settings.shrinkShares[recipe.id]
+    else draft.settings.shrinkShares[recipe.id] = typed
+  })
+}
 
 const isAll = computed(() => chosenIds.value.length === pots.value.length)
 function chooseAll(): void {
@@ -154,20 +156,20 @@ async function setMix(): Promise<void> {
           </el-checkbox>
         </el-checkbox-group>
       </fieldset>
-      <QuantityField
-        v-if="single"
-        :key="single.id"
-        v-model="measuredShrink"
-        dimension="share"
-        optional
-        :label="t('mix.measuredShrink')"
-        :hint="t('mix.shrinkHint', { share: Math.round(shrinkShare(single) * 100) })"
-        :fault="
-          measuredShrink !== undefined && measuredShrink > MOST_SHRINK
-            ? t('mix.shrinkFault')
-            : undefined
-        "
-      />
+      <form v-if="single" @submit.prevent="keepShrink">
+        <QuantityField
+          :key="single.id"
+          v-model="typedShrink"
+          dimension="share"
+          optional
+          :label="t('mix.measuredShrink')"
+          :hint="t('mix.shrinkHint', { share: share(shrinkShare(single)) })"
+          :fault="shrinkFault"
+        />
+        <el-button v-if="typedShrink !== keptShrink" native-type="submit" :disabled="!!shrinkFault">
+          {{ t('mix.keepShrink') }}
+        </el-button>
+      </form>
       <el-button v-if="differs" :loading="isSaving" @click="setMix">{{
         t('mix.setMix')
       }}</el-button>
@@ -177,94 +179,12 @@ async function setMix(): Promise<void> {
         <h2>
           {{ t('mix.sum', { loose: volume(plan.looseL), mixed: volume(plan.mixedL) }) }}
         </h2>
-        <div class="mix-tub">
-          <TubDrawing :lines="plan.lines" :label="t('mix.tub')" />
-          <table>
-            <thead>
-              <tr>
-                <th>{{ t('mix.ingredient') }}</th>
-                <th class="number">{{ t('mix.litres') }}</th>
-                <th>{{ t('mix.buy') }}</th>
-              </tr>
-            </thead>
-            <tbody>
-              <tr
-                v-for="line in plan.lines"
-                :key="line.ingredient.id"
-                :data-ingredient="line.ingredient.id"
-              >
-                <th scope="row">{{ ingredientName(line.ingredient.id) }}</th>
-                <td class="number">{{ volume(line.looseL) }}</td>
-                <td>
-                  <template
-                    v-for="(buy, index) in purchasesFor(line.ingredient, line.looseL)"
-                    :key="index"
-                  >
-                    <span v-if="index" class="soft">&#32;{{ t('mix.or') }}&#32;</span>
-                    {{
-                      t(
-                        `pack.${buy.pack.kind}`,
-                        { count: buy.count, label: packLabel(buy.pack) },
-                        buy.count,
-                      )
-                    }}
-                    <span class="soft"
-                      >({{ t('mix.leftOver', { left: volume(buy.leftOverL) }) }})</span
-                    >
-                  </template>
-                  <span v-if="!line.ingredient.packs.length" class="soft">{{
-                    t('mix.homeMade')
-                  }}</span>
-                </td>
-              </tr>
-            </tbody>
-          </table>
-        </div>
+        <MixLines :lines="plan.lines" />
         <div class="row mix-feed-head">
           <h2>{{ t('mix.perPot') }}</h2>
           <ChoiceField v-model="feedId" :label="t('mix.starterFeed')" :options="feedChoices" />
         </div>
-        <table>
-          <thead>
-            <tr>
-              <th>{{ t('mix.pot') }}</th>
-              <th class="number">{{ t('mix.mixVolume') }}</th>
-              <th>{{ t('mix.lime') }}</th>
-              <th>{{ t(`product.${feed.id}`) }}</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr
-              v-for="row in plan.fillings"
-              :key="row.pot.container.id"
-              :data-pot="row.pot.container.code"
-            >
-              <th scope="row">
-                {{ row.pot.container.code }} <span class="soft">{{ recipeName(row.recipe) }}</span>
-              </th>
-              <td class="number">{{ volume(row.batch.volumeL) }}</td>
-              <td>
-                <template v-if="row.lime.massG > 0">
-                  <WhyNumber
-                    :value="mass(row.lime.massG)"
-                    :reasons="row.lime.reasons"
-                    :about="t('mix.limeFor', { code: row.pot.container.code })"
-                  />
-                  · {{ measured(row.limeMeasure) }}
-                </template>
-                <WhyNumber v-else :value="t('mix.noLime')" :reasons="row.lime.reasons" />
-              </td>
-              <td>
-                <WhyNumber
-                  :value="mass(row.feed.massG)"
-                  :reasons="row.feed.reasons"
-                  :about="t('mix.feedFor', { code: row.pot.container.code })"
-                />
-                · {{ measured(row.feedMeasure) }}
-              </td>
-            </tr>
-          </tbody>
-        </table>
+        <PotDoses :fillings="plan.fillings" :feed-name="t(`product.${feed.id}`)" />
         <p class="soft mix-note">{{ t(`placement.${feed.placement}`) }} {{ t('mix.ownLabel') }}</p>
         <p v-for="caution in plan.cautions" :key="caution" class="caution">
           {{ t(`caution.${caution}`) }}
@@ -305,13 +225,6 @@ async function setMix(): Promise<void> {
   flex: 1;
   min-width: 0;
 }
-.mix-tub {
-  display: grid;
-  grid-template-columns: minmax(230px, 340px) 1fr;
-  gap: 20px;
-  align-items: start;
-  margin-bottom: 16px;
-}
 .mix-feed-head {
   justify-content: space-between;
 }
@@ -330,9 +243,6 @@ async function setMix(): Promise<void> {
     width: auto;
     flex: none;
     overflow: visible;
-  }
-  .mix-tub {
-    grid-template-columns: 1fr;
   }
 }
 </style>

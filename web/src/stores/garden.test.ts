@@ -1,0 +1,149 @@
+import { readFileSync } from 'node:fs'
+import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals'
+import 'fake-indexeddb/auto'
+import { IDBFactory } from 'fake-indexeddb'
+import { createPinia, setActivePinia } from 'pinia'
+import { writeGarden, type GardenRecord } from '@rimbo/core'
+import { useGardenStore } from './garden'
+
+const demoText = readFileSync(
+  new URL('../../../demo/port-maren.rimbo.json', import.meta.url),
+  'utf8',
+)
+const LABEL = { code: 'change.settings' }
+const watering = (id: string): GardenRecord => ({
+  id,
+  at: '2026-06-18T07:30',
+  kind: 'water',
+  containerId: 'b1',
+  volumeL: 2,
+})
+
+/** A store as another tab or a later visit would have it: the same database, nothing in memory. */
+async function visit() {
+  setActivePinia(createPinia())
+  const store = useGardenStore()
+  opened.push(store)
+  await store.start()
+  return store
+}
+const opened: ReturnType<typeof useGardenStore>[] = []
+
+beforeEach(() => {
+  globalThis.indexedDB = new IDBFactory()
+  globalThis.fetch = jest.fn(() => Promise.resolve(new Response(demoText)))
+})
+afterEach(() => {
+  opened.splice(0).forEach((store) => store.close())
+})
+
+describe('the garden store', () => {
+  test('opens the demo on a first visit, and fetches it once only', async () => {
+    const first = await visit()
+    expect(first.garden?.id).toBe('demo')
+    const second = await visit()
+    expect(second.garden?.id).toBe('demo')
+    expect(globalThis.fetch).toHaveBeenCalledTimes(1)
+  })
+
+  test('a change that is shown is on disk', async () => {
+    const store = await visit()
+    await store.edit(LABEL, (draft) => void draft.records.push(watering('new')))
+    expect(store.garden?.records.at(-1)?.id).toBe('new')
+    const later = await visit()
+    expect(later.garden?.records.some((record) => record.id === 'new')).toBe(true)
+  })
+
+  test('undo and redo, on disk as well', async () => {
+    const store = await visit()
+    const before = store.garden
+    await store.edit(LABEL, (draft) => {
+      draft.containers = draft.containers.filter((one) => one.id !== 'b1')
+      draft.plantings = draft.plantings.filter((one) => one.containerId !== 'b1')
+    })
+    expect(store.garden?.containers).toHaveLength(15)
+    await store.undo()
+    expect(store.garden).toEqual(before)
+    expect((await visit()).garden?.containers).toHaveLength(16)
+    await store.redo()
+    expect((await visit()).garden?.containers).toHaveLength(15)
+    expect(store.canRedo).toBe(false)
+  })
+
+  test('a new change after an undo ends what could be redone', async () => {
+    const store = await visit()
+    await store.edit(LABEL, (draft) => void (draft.name = 'One'))
+    await store.undo()
+    await store.edit(LABEL, (draft) => void (draft.name = 'Two'))
+    await store.redo()
+    expect(store.garden?.name).toBe('Two')
+  })
+
+  test('changes made at once are made one after the other, none lost', async () => {
+    const store = await visit()
+    const count = store.garden!.records.length
+    const ids = Array.from({ length: 8 }, (_, index) => `at-once-${index}`)
+    await Promise.all(
+      ids.map((id) => store.edit(LABEL, (draft) => void draft.records.push(watering(id)))),
+    )
+    expect(store.garden?.records).toHaveLength(count + 8)
+    expect((await visit()).garden?.records).toHaveLength(count + 8)
+  })
+
+  test('a change on top of what another tab has written keeps both', async () => {
+    const here = await visit()
+    const there = await visit()
+    await there.edit(LABEL, (draft) => void draft.records.push(watering('there')))
+    await here.edit(LABEL, (draft) => void draft.records.push(watering('here')))
+    const ids = (await visit()).garden!.records.map((record) => record.id)
+    expect(ids).toEqual(expect.arrayContaining(['there', 'here']))
+  })
+
+  test('a change that changes nothing is not one', async () => {
+    const store = await visit()
+    await store.edit(LABEL, (draft) => void (draft.name = draft.name.trim()))
+    expect(store.canUndo).toBe(false)
+  })
+
+  test('a change that fails leaves all as it was, and the next one works', async () => {
+    const store = await visit()
+    const before = store.garden
+    const failing = store.edit(LABEL, () => {
+      throw new Error('no')
+    })
+    await expect(failing).rejects.toThrow('no')
+    expect(store.garden).toBe(before)
+    await store.edit(LABEL, (draft) => void (draft.name = 'After'))
+    expect(store.garden?.name).toBe('After')
+  })
+
+  test('a garden of one’s own stands beside the demo and is opened next time', async () => {
+    const store = await visit()
+    await store.startOwn('Mine', 'Balcony')
+    expect(store.gardens.map(({ name }) => name).sort()).toEqual([
+      'Mine',
+      'Third floor, Port Maren',
+    ])
+    expect((await visit()).garden?.name).toBe('Mine')
+    await store.open('demo')
+    expect(store.garden?.id).toBe('demo')
+  })
+
+  test('an imported file replaces its older self, can be undone, and a bad one changes nothing', async () => {
+    const store = await visit()
+    const before = store.garden!
+    await store.importText(writeGarden({ ...before, name: 'From a file', records: [] }))
+    expect(store.garden).toMatchObject({ name: 'From a file', records: [] })
+    await store.undo()
+    expect(store.garden).toEqual(before)
+    await expect(store.importText('{"format":"other"}')).rejects.toThrow('notAGarden')
+    expect(store.garden).toEqual(before)
+  })
+
+  test('an imported garden that is not known is added and opened', async () => {
+    const store = await visit()
+    await store.importText(writeGarden({ ...store.garden!, id: 'hers', name: 'Hers' }))
+    expect(store.garden?.id).toBe('hers')
+    expect(store.gardens).toHaveLength(2)
+  })
+})

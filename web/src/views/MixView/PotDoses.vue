@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { useI18n } from 'vue-i18n'
+import type { PotFilling } from '@rimbo/core'
+import { useFormat } from '../../ui/format'
+import { useNames } from '../../ui/names'
+import WhyNumber from '../../ui/WhyNumber.vue'
+
+/** What each pot gets when it is filled: mix, lime and starter feed, in grams and by hand. */
+defineProps<{ fillings: readonly PotFilling[]; feedName: string }>()
+const { t } = useI18n()
+const { volume, mass, measured } = useFormat()
+const { recipeName } = useNames()
+</script>
+
+<template>
+  <table>
+    <thead>
+      <tr>
+        <th>{{ t('mix.pot') }}</th>
+        <th class="number">{{ t('mix.mixVolume') }}</th>
+        <th>{{ t('mix.lime') }}</th>
+        <th>{{ feedName }}</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="row in fillings" :key="row.pot.container.id" :data-pot="row.pot.container.code">
+        <th scope="row">
+          {{ row.pot.container.code }} <span class="soft">{{ recipeName(row.recipe) }}</span>
+        </th>
+        <td class="number">{{ volume(row.batch.volumeL) }}</td>
+        <td>
+          <template v-if="row.lime.massG > 0">
+            <WhyNumber
+              :value="mass(row.lime.massG)"
+              :reasons="row.lime.reasons"
+              :about="t('mix.limeFor', { code: row.pot.container.code })"
+            />
+            · {{ measured(row.limeMeasure) }}
+          </template>
+          <WhyNumber v-else :value="t('mix.noLime')" :reasons="row.lime.reasons" />
+        </td>
+        <td>
+          <WhyNumber
+            :value="mass(row.feed.massG)"
+            :reasons="row.feed.reasons"
+            :about="t('mix.feedFor', { code: row.pot.container.code })"
+          />
+          · {{ measured(row.feedMeasure) }}
+        </td>
+      </tr>
+    </tbody>
+  </table>
+</template>
