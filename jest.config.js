@@ -2,6 +2,9 @@
 export default {
   testEnvironment: 'node',
   roots: ['<rootDir>/core/src', '<rootDir>/web/src', '<rootDir>/server/src'],
+  setupFilesAfterEnv: ['<rootDir>/scripts/jest-setup.ts'],
+  // A busy machine is slow; nothing here measures time.
+  testTimeout: 60_000,
   testMatch: ['**/*.test.ts'],
   extensionsToTreatAsEsm: ['.ts'],
   moduleNameMapper: {

@@ -27,4 +27,4 @@ export {
   type Exposure,
   type Material,
 } from './schema'
-export { containerVolumes, typicalContainer, type ContainerVolumes } from './volumes'
+export { containerVolumes, typicalContainer, volumeReasons, type ContainerVolumes } from './volumes'

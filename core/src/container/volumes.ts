@@ -1,5 +1,6 @@
+import { reason, type Reason } from '../units'
 import type { Container } from './schema'
-import { rimHeightMm, sectionAreaMm2, shapeVolumeL } from './shape'
+import { innerSizeMm, rimHeightMm, sectionAreaMm2, shapeVolumeL } from './shape'
 
 export interface ContainerVolumes {
   /** To the rim: what a label speaks of. */
@@ -20,6 +21,21 @@ export function containerVolumes(container: Pick<Container, 'shape' | 'fillMm'>)
     headspaceMm: rimHeightMm(shape) - fillMm,
     surfaceM2: sectionAreaMm2(shape, fillMm) / 1e6,
   }
+}
+
+/** How the volume up to a height comes about: the shape's own formula and the measures in it. */
+export function volumeReasons({ shape }: Pick<Container, 'shape'>, heightMm: number): Reason[] {
+  const bottom = innerSizeMm(shape, 0)
+  const top = innerSizeMm(shape, heightMm)
+  const params = {
+    heightMm,
+    bottomLengthMm: bottom.lengthMm,
+    bottomWidthMm: bottom.widthMm,
+    topLengthMm: top.lengthMm,
+    topWidthMm: top.widthMm,
+    volumeL: shapeVolumeL(shape, heightMm),
+  }
+  return [reason(`volume.${shape.kind}`, params), reason('volume.limits')]
 }
 
 /** Usual measures of a container type, to start a form from. Practice and memory. */

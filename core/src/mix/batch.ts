@@ -1,4 +1,5 @@
 import type { Caution, Ingredient, Pack } from './ingredients'
+import { memory, practice, reason, type Reason } from '../units'
 import { recipeShares, type Recipe } from './recipe'
 import { shrinkShare } from './shrinkage'
 
@@ -15,6 +16,7 @@ export interface Batch {
   readonly shrinkShare: number
   readonly looseL: number
   readonly lines: readonly BatchLine[]
+  readonly reasons: readonly Reason[]
 }
 
 /**
@@ -31,6 +33,12 @@ export function batchFor(recipe: Recipe, volumeL: number, measured?: number): Ba
     volumeL,
     shrinkShare: lost,
     looseL,
+    reasons: [
+      measured === undefined
+        ? reason('mix.shrinks', { volumeL, looseL, shrinkShare: lost }, practice)
+        : reason('mix.shrinksMeasured', { volumeL, looseL, shrinkShare: lost }),
+      ...(measured === undefined ? [reason('mix.measureYourself', {}, memory)] : []),
+    ],
     lines: recipeShares(recipe).map(({ ingredient, share }) => ({
       ingredient,
       looseL: looseL * share,

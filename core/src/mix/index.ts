@@ -10,6 +10,7 @@ export {
 export { shrinkShare } from './shrinkage'
 export {
   drainedProfile,
+  drainedReasons,
   drainedState,
   easilyAvailableL,
   mixBulkDensityGL,

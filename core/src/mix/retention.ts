@@ -1,3 +1,4 @@
+import { memory, published, reason, type Reason } from '../units'
 import { shapeVolumeL, sectionAreaMm2, type Shape } from '../container'
 import { recipeShares, type Recipe } from './recipe'
 import { TABLED_SUCTIONS_CM } from './ingredients'
@@ -143,6 +144,23 @@ export function easilyAvailableL(shape: Shape, fillMm: number, curve: RetentionC
   const { containerCapacity } = drainedState(shape, fillMm, curve)
   const left = curve.waterShare(EASILY_AVAILABLE_TO_CM)
   return Math.max(0, volumeL * (containerCapacity - left))
+}
+
+/** Why a drained pot of this mix holds the water and the air it does, and weighs what it does. */
+export function drainedReasons(fillMm: number, recipe: Recipe): Reason[] {
+  const curve = mixRetention(recipe)
+  return [
+    reason(
+      'mix.drained',
+      {
+        fillMm,
+        poreShare: curve.totalPorosity,
+        topShare: curve.waterShare(fillMm / 10),
+      },
+      published('Milks, Fonteno & Larson 1989, J. Amer. Soc. Hort. Sci. 114:57–61'),
+    ),
+    reason('mix.ingredientsTypical', { dryDensityGL: mixBulkDensityGL(recipe) }, memory),
+  ]
 }
 
 /** Mass of a filled and just watered container, without its own wall and its plant, kg. */

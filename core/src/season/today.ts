@@ -2,6 +2,7 @@ import { containerVolumes, wallAreaM2, type Container, type ContainerVolumes } f
 import { relativeYield, type RelativeYield } from '../fit'
 import { recipeOf, varietyOf, type Garden, type Planting } from '../garden'
 import {
+  drainedReasons,
   drainedState,
   easilyAvailableL,
   mixRetention,
@@ -36,6 +37,8 @@ export interface MixToday {
   readonly drained: DrainedState
   readonly easilyAvailableL: number
   readonly wateredMassKg: number
+  /** Of the water, the air and the mass. */
+  readonly reasons: readonly Reason[]
 }
 
 /** Everything known of one container on one day. */
@@ -102,6 +105,7 @@ function mixOf(garden: Garden, { shape, fillMm, recipeId }: Container): MixToday
     drained: drainedState(shape, fillMm, curve),
     easilyAvailableL: easilyAvailableL(shape, fillMm, curve),
     wateredMassKg: wateredMassKg(shape, fillMm, recipe),
+    reasons: drainedReasons(fillMm, recipe),
   }
 }
 

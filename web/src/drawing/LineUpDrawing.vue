@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { useElementSize } from '@vueuse/core'
 import { useI18n } from 'vue-i18n'
 import type { PotToday, UnitSystem } from '@rimbo/core'
-import { lineUpLayout, rulerTicks } from './layout'
+import { lineUpLayout, RULER_PX, rulerTicks } from './layout'
 import PotSection from './PotSection.vue'
 
 /** All pots of a space in section on one ground line, to scale, with a height ruler. */
@@ -54,36 +54,49 @@ function step(event: KeyboardEvent, by: number): void {
   <div ref="frame" class="line-up-frame">
     <svg
       v-if="width > 0"
-      :width="layout.width"
+      class="line-up ruler"
+      :width="RULER_PX"
+      :height="height"
+      aria-hidden="true"
+    >
+      <path :d="`M50 ${layout.groundY}V12`" />
+      <g
+        v-for="tick in ticks"
+        :key="tick.mm"
+        :transform="`translate(0 ${layout.groundY - tick.mm * layout.scale})`"
+      >
+        <path d="M44 0H50" />
+        <text x="40" y="4">{{ tick.value }}</text>
+      </g>
+      <path class="ground" :d="`M50 ${layout.groundY}H${RULER_PX}`" />
+      <text x="40" :y="captionY + 22">
+        {{ t(system === 'metric' ? 'lineUp.metres' : 'lineUp.feet') }}
+      </text>
+    </svg>
+    <svg
+      v-if="width > 0"
+      :viewBox="`${RULER_PX} 0 ${layout.width - RULER_PX} ${height}`"
+      :width="layout.width - RULER_PX"
       :height="height"
       role="group"
       :aria-label="label"
       class="line-up"
     >
-      <g class="ruler" aria-hidden="true">
-        <path :d="`M50 ${layout.groundY}V12`" />
-        <g
-          v-for="tick in ticks"
-          :key="tick.mm"
-          :transform="`translate(0 ${layout.groundY - tick.mm * layout.scale})`"
-        >
-          <path d="M44 0H50" />
-          <path class="ruler-guide" :d="`M50 0H${layout.width}`" />
-          <text x="40" y="4">{{ tick.value }}</text>
-        </g>
-        <text x="40" :y="captionY + 22" class="ruler-unit">
-          {{ t(system === 'metric' ? 'lineUp.metres' : 'lineUp.feet') }}
-        </text>
-      </g>
+      <path
+        v-for="tick in ticks"
+        :key="tick.mm"
+        class="ruler-guide"
+        :d="`M${RULER_PX} ${layout.groundY - tick.mm * layout.scale}H${layout.width}`"
+      />
       <rect
         v-if="isSunken"
         class="earth"
-        :x="50"
+        :x="RULER_PX"
         :y="layout.groundY"
-        :width="layout.width - 50"
+        :width="layout.width - RULER_PX"
         :height="belowMm * layout.scale"
       />
-      <path class="ground" :d="`M50 ${layout.groundY}H${layout.width}`" />
+      <path class="ground" :d="`M${RULER_PX} ${layout.groundY}H${layout.width}`" />
       <g
         v-for="{ pot, x, width: column } in layout.pots"
         :key="pot.container.id"
@@ -136,10 +149,17 @@ function step(event: KeyboardEvent, by: number): void {
 .line-up-frame {
   flex: 1;
   min-height: 0;
+  display: flex;
   overflow: auto hidden;
 }
 .line-up {
   display: block;
+  flex: none;
+}
+.line-up.ruler {
+  position: sticky;
+  left: 0;
+  background: var(--paper);
 }
 .line-up text {
   fill: var(--ink);
@@ -150,11 +170,11 @@ function step(event: KeyboardEvent, by: number): void {
   fill: var(--ink-soft);
   font-variant-numeric: tabular-nums;
 }
-.ruler path {
+.ruler path:not(.ground) {
   stroke: var(--seen);
   stroke-width: 1;
 }
-.ruler .ruler-guide {
+.ruler-guide {
   stroke: var(--guide);
 }
 .ground {

@@ -13,6 +13,7 @@ import {
 import MixHatch from './MixHatch.vue'
 import PlantDrawing from './PlantDrawing.vue'
 import { plantPlaces } from './plantPlaces'
+import { drawnFloorMm, drawnWallMm } from './wall'
 
 /**
  * A container cut open, to scale, with what stands in it. Drawn in mm, the
@@ -25,8 +26,11 @@ const container = computed(() => props.pot.container)
 const shape = computed(() => container.value.shape)
 const rimMm = computed(() => rimHeightMm(shape.value))
 
-/** A wall is drawn at its thickness, but never thinner than can be seen. */
-const wallMm = computed(() => Math.max(container.value.wallMm, 2.2 / props.scale))
+const wallMm = computed(() => drawnWallMm(container.value, props.scale))
+/** It stands on its outer floor; heights in it are counted from the inner one. */
+const innerFloorMm = computed(
+  () => container.value.baseHeightMm + drawnFloorMm(container.value, props.scale),
+)
 
 /** Closed outline of both sides of a profile, set off outwards. */
 function outline(points: readonly ProfilePoint[], offMm: number, floorMm: number): string {
@@ -85,7 +89,7 @@ const places = computed(() => plantPlaces(props.pot))
 </script>
 
 <template>
-  <g :transform="`translate(0 ${-container.baseHeightMm})`">
+  <g :transform="`translate(0 ${-innerFloorMm})`">
     <defs>
       <MixHatch v-if="shares.length" :id="`${id}-mix`" :shares="shares" :scale="scale" />
       <linearGradient :id="`${id}-wet`" x1="0" y1="1" x2="0" y2="0">
@@ -115,7 +119,7 @@ const places = computed(() => plantPlaces(props.pot))
       :growth="place.growth"
       :seed="place.seed"
       :buried-mm="place.buriedMm"
-      :transform="`translate(${place.xMm} ${-place.zMm})`"
+      :transform="`translate(${place.xMm} ${-place.zMm}) rotate(${place.leanDeg})`"
     />
   </g>
 </template>

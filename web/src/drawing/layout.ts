@@ -20,7 +20,8 @@ export interface LineUpLayout {
 
 const GAP_PX = 26
 const LEAST_COLUMN_PX = 84
-const RULER_PX = 62
+/** Width of the height ruler, which stays when the line scrolls. */
+export const RULER_PX = 62
 const EDGE_PX = 16
 /** The line-up always shows so much height, so that small plants look small. */
 const LEAST_TOP_MM = 1300
@@ -66,6 +67,9 @@ export interface RulerTick {
   readonly value: number
 }
 
+/** No step so near the end that its figure would be cut. */
+const TICKS_UP_TO = 0.97
+
 /** Steps of the height ruler: metres, or feet. */
 export function rulerTicks(topMm: number, system: UnitSystem): readonly RulerTick[] {
   const unit = system === 'metric' ? 'm' : 'ft'
@@ -74,4 +78,5 @@ export function rulerTicks(topMm: number, system: UnitSystem): readonly RulerTic
   return scaleLinear([0, top], [0, topMm])
     .ticks(8)
     .map((value) => ({ value, mm: value * perUnitMm }))
+    .filter((tick) => tick.mm < topMm * TICKS_UP_TO)
 }

@@ -54,6 +54,8 @@ const STEP_Y = 0.5698402909980532
 export function hatchMarks(shares: readonly HatchShare[]): readonly PlacedMark[] {
   const placed = shares.map(() => 0)
   const random = randomLcg(0.5)
+  // A little off the lattice, or marks of one kind would stand in rows.
+  const jitter = () => (random() - 0.5) * 5
   return Array.from({ length: MARKS_PER_TILE }, (_, index) => {
     const behind = shares.map(({ share }, which) => share * (index + 1) - placed[which]!)
     const next = behind.indexOf(Math.max(...behind))
@@ -61,8 +63,8 @@ export function hatchMarks(shares: readonly HatchShare[]): readonly PlacedMark[]
     const mark = MARKS[shares[next]!.ingredientId] ?? MARKS['peat']!
     return {
       ...mark,
-      x: ((0.5 + index * STEP_X) % 1) * TILE_PX,
-      y: ((0.5 + index * STEP_Y) % 1) * TILE_PX,
+      x: ((0.5 + index * STEP_X) % 1) * TILE_PX + jitter(),
+      y: ((0.5 + index * STEP_Y) % 1) * TILE_PX + jitter(),
       turnDeg: (random() - 0.5) * (LYING.has(shares[next]!.ingredientId) ? 50 : 180),
     }
   })

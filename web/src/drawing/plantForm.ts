@@ -195,7 +195,17 @@ export function plantForm(variety: Variety, growth: PlantGrowth, seed: string): 
   }
 }
 
-/** Fruit hangs at the core's trusses: in clusters from a tomato's stem, singly from a pepper's forks. */
+/** Fruits in a cluster: fewer where they are large or the plant is small. */
+function clusterCount(variety: Variety, heightMm: number): number {
+  if (variety.crop === 'pepper') return 1
+  const most = FRUIT_RADIUS_MM[variety.fruitClass] < 20 ? 6 : 3
+  return Math.max(2, Math.min(most, Math.round(heightMm / 130)))
+}
+
+/**
+ * Fruit hangs at the core's trusses: in clusters from a tomato's stem, singly from
+ * a pepper's forks. Clusters that would lie on one another are left out.
+ */
 function fruitsOf(
   variety: Variety,
   growth: PlantGrowth,
@@ -205,12 +215,19 @@ function fruitsOf(
   const fruitMm = FRUIT_RADIUS_MM[variety.fruitClass]
   const lengthOverWidth = LONG_FRUIT[variety.fruitClass] ?? 1
   const bearing = variety.crop === 'pepper' ? stems.slice(1) : stems
-  return growth.trusses.flatMap((truss, index) => {
+  const count = clusterCount(variety, growth.heightMm)
+  const clearMm = (count * fruitMm * 1.1) / 2
+  let lastMm = -Infinity
+  const drawn = growth.trusses.filter(({ heightMm }) => {
+    if (heightMm - lastMm < clearMm) return false
+    lastMm = heightMm
+    return true
+  })
+  return drawn.flatMap((truss, index) => {
     const stem = bearing[index % bearing.length]!
     const at = pointAt(stem, truss.heightMm / growth.heightMm)
     const side = index % 2 ? -1 : 1
     const size = truss.ripeness === 'flower' ? 9 : fruitMm * (truss.ripeness === 'green' ? 0.8 : 1)
-    const count = variety.crop === 'pepper' ? 1 : fruitMm < 20 ? 6 : 3
     return Array.from({ length: count }, (_, place) => ({
       x: at[0] + side * (24 + size * (0.6 + 1.3 * (place % 2)) + 6 * random()),
       y: at[1] + 20 + size * 1.1 * place,

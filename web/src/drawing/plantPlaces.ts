@@ -15,7 +15,11 @@ export interface PlantPlace {
   /** Height of the stem's foot above the container's floor. */
   readonly zMm: number
   readonly buriedMm: number
+  /** How far it leans out of a pocket in a side wall. */
+  readonly leanDeg: number
 }
+
+const POCKET_LEAN_DEG = 32
 
 /** More plants than this in a container taller than wide stand up its sides, in pockets. */
 const PLANTS_ON_TOP = 4
@@ -53,6 +57,7 @@ export function plantPlaces(pot: PotToday): readonly PlantPlace[] {
         xMm: (side * widthMm) / 2,
         zMm: ((tier + 0.6) / tiers) * fillMm,
         buriedMm: 0,
+        leanDeg: side * POCKET_LEAN_DEG,
       }
     }
     return {
@@ -60,6 +65,7 @@ export function plantPlaces(pot: PotToday): readonly PlantPlace[] {
       xMm: ((index + 0.5) / plants.length - 0.5) * widthMm,
       zMm: fillMm,
       buriedMm: Math.min(plant.variety.crop === 'tomato' ? 130 : 40, fillMm * 0.6),
+      leanDeg: 0,
     }
   })
 }

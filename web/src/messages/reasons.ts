@@ -1,5 +1,24 @@
 /** Words for the reasons that the core gives, by code. */
 export const reasons = {
+  volume: {
+    round:
+      'Exact for inside measures: a round pot {bottomLengthMm} across at the bottom, {topLengthMm} across at {heightMm}. π × height / 3 × (R² + R r + r²) = {volumeL}.',
+    rectangular:
+      'Exact for inside measures: a box {bottomLengthMm} by {bottomWidthMm} at the bottom, {topLengthMm} by {topWidthMm} at {heightMm}. Height / 6 × (bottom + 4 × middle + top area) = {volumeL}.',
+    bowl: 'Exact for a part of a sphere, {topLengthMm} across at {heightMm}: π × h × (3 a² + h²) / 6 = {volumeL}.',
+    limits: 'Ribs, rounded corners and the bulge of a soft wall are not counted.',
+  },
+  mix: {
+    shrinks:
+      '{looseL} loose makes {volumeL}: mixing loses {shrinkShare}, as fine parts fall between coarse ones (usually 5 to 20 %).',
+    shrinksMeasured: '{looseL} loose makes {volumeL}: mixing loses {shrinkShare}, as you measured.',
+    measureYourself:
+      'How much is an estimate from how unlike the grains are. Measure once: litres in, litres out.',
+    drained:
+      'The pores are {poreShare} of the mix, full of water at the floor. At the top, {fillMm} up, {topShare} stays wet. Summed over the pot’s own shape.',
+    ingredientsTypical:
+      'From typical ingredients; yours may differ by a fifth. Dry, a litre of the mix weighs {dryDensityGL}.',
+  },
   label: {
     agrees: 'The label says {label}; to the rim it holds {trueL}.',
     holdsLess: 'The label says {label}, but to the rim it holds {trueL}: {overShare} less.',

@@ -9,14 +9,14 @@ const { t } = useI18n()
 </script>
 
 <template>
-  <el-popover trigger="click" :width="340" placement="bottom" :teleported="true">
+  <el-popover trigger="click" :width="340" placement="bottom" :persistent="false">
     <template #reference>
       <button
         class="why-number"
         type="button"
         :aria-label="t('why.ask', { value, about: about ?? '' })"
       >
-        {{ value }}<span aria-hidden="true" class="why-sign">?</span>
+        {{ value }}
       </button>
     </template>
     <h3 class="why-title">{{ t('why.title', { value }) }}</h3>

@@ -96,9 +96,9 @@ function save(): void {
         container-only
       />
       <VolumeFacts
-        v-if="volumes"
+        v-if="volumes && container"
         :volumes="volumes"
-        :label="container?.label"
+        :container="container"
         :finding="labelFinding"
       />
       <p v-else class="soft">{{ t('form.noVolumeYet') }}</p>

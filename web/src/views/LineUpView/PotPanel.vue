@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { Back, CopyDocument, Delete, Edit, Right } from '@element-plus/icons-vue'
-import { judgeLabel, type PotToday } from '@rimbo/core'
+import { innerSizeMm, judgeLabel, rimHeightMm, type PotToday } from '@rimbo/core'
 import SectionFigure from '../../drawing/SectionFigure.vue'
 import { useFormat } from '../../ui/format'
 import { useNames } from '../../ui/names'
@@ -23,6 +23,15 @@ const container = computed(() => props.pot.container)
 const finding = computed(
   () => container.value.label && judgeLabel(container.value.label, props.pot.volumes.rimVolumeL),
 )
+const sizes = computed(() => {
+  const { shape, fillMm } = container.value
+  return {
+    across: length(innerSizeMm(shape, rimHeightMm(shape)).lengthMm),
+    deep: length(rimHeightMm(shape)),
+    filled: length(fillMm),
+  }
+})
+
 /** Guideline weights for lifting close to the waist: UK HSE, INDG143. */
 const LIFT_WITH_CARE_KG = 16
 const DO_NOT_LIFT_KG = 25
@@ -47,12 +56,22 @@ const cautions = computed(() => {
       <h2>{{ container.code }} · {{ container.name }}</h2>
       <el-button size="small" @click="$emit('close')">{{ t('pot.close') }}</el-button>
     </div>
-    <SectionFigure :pot="pot" :width="330" :height="270" :label="wholeWords(pot)" />
-    <VolumeFacts :volumes="pot.volumes" :label="container.label" :finding="finding" />
-    <table>
+    <SectionFigure
+      :pot="pot"
+      :width="370"
+      :height="200"
+      :label="wholeWords(pot)"
+      :sizes="sizes"
+      container-only
+    />
+    <VolumeFacts :volumes="pot.volumes" :container="container" :finding="finding" />
+    <table class="pot-facts">
       <tbody>
         <tr v-for="plant in pot.plants" :key="plant.planting.id">
-          <th scope="row">{{ varietyName(plant.variety) }} × {{ plant.planting.count }}</th>
+          <th scope="row">
+            {{ varietyName(plant.variety)
+            }}<template v-if="plant.planting.count > 1">&nbsp;×{{ plant.planting.count }}</template>
+          </th>
           <td>
             {{ t(`stage.${plant.growth.stage}`) }}, {{ length(plant.growth.heightMm) }}.
             {{ t('pot.yieldEach') }}
@@ -66,12 +85,17 @@ const cautions = computed(() => {
         <tr v-if="pot.mix">
           <th scope="row">{{ recipeName(pot.mix.recipe) }}</th>
           <td>
-            {{
-              t('pot.drained', {
-                water: share(pot.mix.drained.containerCapacity),
-                air: share(pot.mix.drained.airSpace),
-              })
-            }}
+            {{ t('pot.drained') }}
+            <WhyNumber
+              :value="
+                t('pot.waterAndAir', {
+                  water: share(pot.mix.drained.containerCapacity),
+                  air: share(pot.mix.drained.airSpace),
+                })
+              "
+              :reasons="pot.mix.reasons"
+              :about="t('pot.drained')"
+            />
           </td>
         </tr>
         <tr v-if="pot.need">
@@ -104,6 +128,9 @@ const cautions = computed(() => {
 </template>
 
 <style>
+.pot-facts th {
+  width: 108px;
+}
 .pot-panel-head {
   justify-content: space-between;
   flex-wrap: nowrap;

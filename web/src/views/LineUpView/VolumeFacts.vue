@@ -1,18 +1,31 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { ContainerVolumes, Label, LabelFinding } from '@rimbo/core'
+import {
+  rimHeightMm,
+  volumeReasons,
+  type Container,
+  type ContainerVolumes,
+  type LabelFinding,
+} from '@rimbo/core'
 import { useFormat } from '../../ui/format'
 import { useReasonText } from '../../ui/reasons'
+import WhyNumber from '../../ui/WhyNumber.vue'
 
 /** What a container truly holds, beside what its label says. */
-defineProps<{
+const props = defineProps<{
   volumes: ContainerVolumes
-  label: Label | undefined
+  container: Container
   finding: LabelFinding | undefined
 }>()
 const { t } = useI18n()
 const { volume } = useFormat()
 const { textOf } = useReasonText()
+
+const rimReasons = computed(() =>
+  volumeReasons(props.container, rimHeightMm(props.container.shape)),
+)
+const fillReasons = computed(() => volumeReasons(props.container, props.container.fillMm))
 </script>
 
 <template>
@@ -20,15 +33,27 @@ const { textOf } = useReasonText()
     <dl>
       <div>
         <dt>{{ t('pot.toRim') }}</dt>
-        <dd data-fact="rim">{{ volume(volumes.rimVolumeL) }}</dd>
+        <dd data-fact="rim">
+          <WhyNumber
+            :value="volume(volumes.rimVolumeL)"
+            :reasons="rimReasons"
+            :about="t('pot.toRim')"
+          />
+        </dd>
       </div>
       <div>
         <dt>{{ t('pot.toFill') }}</dt>
-        <dd data-fact="fill">{{ volume(volumes.fillVolumeL) }}</dd>
+        <dd data-fact="fill">
+          <WhyNumber
+            :value="volume(volumes.fillVolumeL)"
+            :reasons="fillReasons"
+            :about="t('pot.toFill')"
+          />
+        </dd>
       </div>
-      <div v-if="label">
+      <div v-if="container.label">
         <dt>{{ t('pot.labelSays') }}</dt>
-        <dd>{{ label.text }}</dd>
+        <dd>{{ container.label.text }}</dd>
       </div>
     </dl>
     <p

@@ -17,6 +17,7 @@ import ChoiceField from '../../ui/ChoiceField.vue'
 import { useFormat } from '../../ui/format'
 import { useNames } from '../../ui/names'
 import QuantityField from '../../ui/QuantityField.vue'
+import WhyNumber from '../../ui/WhyNumber.vue'
 import MixLines from './MixLines.vue'
 import PotDoses from './PotDoses.vue'
 
@@ -96,6 +97,15 @@ const plan = computed(
 const single = computed(() =>
   garden.value && choice.value !== OWN ? recipeOf(garden.value, choice.value) : undefined,
 )
+/** Each recipe's own, once. */
+const shrinkReasons = computed(() =>
+  [
+    ...new Map(
+      plan.value?.fillings.map(({ recipe, batch }) => [recipe.id, batch.reasons]),
+    ).values(),
+  ].flat(),
+)
+
 const keptShrink = computed(() =>
   single.value ? garden.value?.settings.shrinkShares[single.value.id] : undefined,
 )
@@ -178,17 +188,15 @@ async function setMix(): Promise<void> {
       <template v-if="plan?.fillings.length">
         <h2>
           {{ t('mix.sum', { loose: volume(plan.looseL), mixed: volume(plan.mixedL) }) }}
+          <WhyNumber :value="t('mix.why')" :reasons="shrinkReasons" />
         </h2>
-        <MixLines :lines="plan.lines" />
+        <MixLines :lines="plan.lines" :cautions="plan.cautions" />
         <div class="row mix-feed-head">
           <h2>{{ t('mix.perPot') }}</h2>
           <ChoiceField v-model="feedId" :label="t('mix.starterFeed')" :options="feedChoices" />
         </div>
         <PotDoses :fillings="plan.fillings" :feed-name="t(`product.${feed.id}`)" />
         <p class="soft mix-note">{{ t(`placement.${feed.placement}`) }} {{ t('mix.ownLabel') }}</p>
-        <p v-for="caution in plan.cautions" :key="caution" class="caution">
-          {{ t(`caution.${caution}`) }}
-        </p>
       </template>
       <p v-else>{{ t('mix.chooseSome') }}</p>
     </section>

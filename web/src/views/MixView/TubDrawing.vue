@@ -60,7 +60,7 @@ const layers = computed(() => {
 .tub {
   width: 100%;
   max-width: 380px;
-  max-height: 330px;
+  max-height: 270px;
 }
 .tub text {
   fill: var(--ink);

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, reactive, ref, watch } from 'vue'
+import { computed, reactive, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
   dailyWeatherSchema,
@@ -17,13 +17,14 @@ import QuantityField from '../../ui/QuantityField.vue'
 import TextField from '../../ui/TextField.vue'
 
 /** The weather of a day, and the place it is for. Two temperatures are enough. */
-const props = defineProps<{ garden: Garden; today: string }>()
+const props = defineProps<{ garden: Garden }>()
+/** The day whose weather is shown and typed. */
+const date = defineModel<string>('date', { required: true })
 const store = useGardenStore()
 const { t } = useI18n()
 const { system } = useFormat()
 const { atField } = useFaultText()
 
-const date = ref(props.today)
 type Numbers = Partial<Record<keyof Omit<DailyWeather, 'date'>, number | undefined>>
 const numbers = reactive<Numbers>({})
 const place = reactive({
@@ -47,7 +48,7 @@ const NAMES = [
   'sunshineH',
   'rainMm',
 ] as const
-watch(date, fill, { immediate: true })
+watch([date, () => weatherOn(props.garden, date.value)], fill, { immediate: true })
 
 const typed = computed(() => {
   const known = Object.fromEntries(

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
+import { dateSchema, gardenToday, roundOf } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
 import { useFormat } from '../../ui/format'
@@ -10,36 +11,45 @@ import WhyNumber from '../../ui/WhyNumber.vue'
 import DayForm from './DayForm.vue'
 
 const { garden } = storeToRefs(useGardenStore())
-const { date, today, round } = storeToRefs(useTodayStore())
+const { date: todayDate, today } = storeToRefs(useTodayStore())
 const { t } = useI18n()
 const { water, waterDepth, day } = useFormat()
 const { plantWords } = usePotWords()
 
+/** The day asked for: today, or any other of which the weather is typed. */
+const date = ref(todayDate.value)
+const isDay = computed(() => dateSchema.safeParse(date.value).success)
+const shown = computed(() =>
+  garden.value && isDay.value ? gardenToday(garden.value, date.value) : today.value,
+)
+const round = computed(
+  () => shown.value && garden.value && roundOf(shown.value, garden.value.settings.measures.canL),
+)
 const planted = computed(() => round.value?.stops.filter((stop) => stop.pot.plants.length) ?? [])
 </script>
 
 <template>
-  <div v-if="garden && today && round" class="view water-view">
+  <div v-if="garden && shown && round" class="view water-view">
     <section class="panel water-day">
       <h1>{{ t('water.title') }}</h1>
-      <DayForm :key="garden.id" :garden="garden" :today="date" />
+      <DayForm :key="garden.id" v-model:date="date" :garden="garden" />
     </section>
     <section class="panel sheet water-pots">
-      <template v-if="today.reference">
-        <h2>{{ day(date) }}</h2>
+      <template v-if="shown.reference">
+        <h2>{{ day(shown.date) }}</h2>
         <p class="water-reference">
           {{ t('water.draws') }}
           <WhyNumber
-            :value="waterDepth(today.reference.mm)"
-            :reasons="today.referenceReasons"
+            :value="waterDepth(shown.reference.mm)"
+            :reasons="shown.referenceReasons"
             :about="t('water.reference')"
           />
           {{ t('water.reference') }}
         </p>
-        <p v-if="today.reference.assumed.length" class="soft">
+        <p v-if="shown.reference.assumed.length" class="soft">
           {{
             t('water.assumed', {
-              terms: today.reference.assumed.map((term) => t(`water.term.${term}`)).join(', '),
+              terms: shown.reference.assumed.map((term) => t(`water.term.${term}`)).join(', '),
             })
           }}
         </p>
@@ -96,7 +106,7 @@ const planted = computed(() => round.value?.stops.filter((stop) => stop.pot.plan
         </p>
       </template>
       <template v-else>
-        <h2>{{ t('water.noWeatherTitle', { day: day(date) }) }}</h2>
+        <h2>{{ t('water.noWeatherTitle', { day: day(shown.date) }) }}</h2>
         <p>{{ t('water.noWeatherText') }}</p>
       </template>
     </section>

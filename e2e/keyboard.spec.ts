@@ -1,0 +1,78 @@
+import type { Page } from '@playwright/test'
+import { expect, open, startOwn, test } from './support'
+
+/** Presses Tab until the wanted thing has the focus; fails if it is never reached. */
+async function tabTo(page: Page, name: string, most = 60): Promise<void> {
+  for (let press = 0; press < most; press++) {
+    await page.keyboard.press('Tab')
+    const focused = await page.evaluate(() => {
+      const element = document.activeElement
+      const label = element?.getAttribute('aria-label')
+      const own =
+        element instanceof HTMLInputElement
+          ? element.labels?.[0]?.textContent
+          : element?.textContent
+      return (label ?? own ?? '').trim()
+    })
+    if (focused.startsWith(name)) return
+  }
+  throw new Error(`“${name}” cannot be reached by Tab`)
+}
+
+test('a pot is added, and watered, without a mouse', async ({ page }) => {
+  await startOwn(page)
+  await tabTo(page, 'Add the first container')
+  await page.keyboard.press('Enter')
+  await tabTo(page, 'Top, across inside')
+  await page.keyboard.press('Control+a')
+  await page.keyboard.type('40 cm')
+  await tabTo(page, 'Height inside')
+  await page.keyboard.press('Control+a')
+  await page.keyboard.type('35 cm')
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('P1 added.')).toBeVisible()
+  await tabTo(page, 'P1, New pot')
+  await page.keyboard.press('Space')
+  await expect(page.getByRole('heading', { name: 'P1 · New pot' })).toBeHidden()
+})
+
+test('the round goes by arrow keys and Enter', async ({ page }) => {
+  await open(page, 'round')
+  await tabTo(page, 'Watered')
+  await page.keyboard.press('ArrowRight')
+  await expect(page.getByRole('region', { name: 'What F1 gets' })).toBeVisible()
+  await tabTo(page, 'Watered')
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('F1: watering recorded.')).toBeVisible()
+  await page.keyboard.press('Control+z')
+  await expect(page.getByText('Taken back.')).toBeVisible()
+  await page.keyboard.press('Control+Shift+z')
+  await expect(page.getByRole('button', { name: /^F1/ })).toContainText('watered')
+})
+
+test('the first Tab offers to skip to the main part, and a letter in a field is a letter', async ({
+  page,
+}) => {
+  await open(page, 'settings')
+  await page.keyboard.press('Tab')
+  await expect(page.getByRole('link', { name: 'Skip to the main part' })).toBeFocused()
+  const name = page.getByLabel('Name of the garden')
+  await name.fill('')
+  await name.pressSequentially('a/b?')
+  await expect(name).toHaveValue('a/b?')
+  await expect(page.getByRole('dialog')).toHaveCount(0)
+})
+
+test('the look is kept, and motion is stilled for who asks for it', async ({ page }) => {
+  await page.emulateMedia({ reducedMotion: 'reduce' })
+  await open(page, 'settings')
+  await page.getByRole('combobox', { name: 'Look' }).click({ force: true })
+  await page.getByRole('option', { name: 'Strong sun' }).click()
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'sun')
+  await page.reload()
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'sun')
+  const transition = await page
+    .getByRole('button', { name: 'Save' })
+    .evaluate((button) => getComputedStyle(button).transitionDuration)
+  expect(['0s', '']).toContain(transition)
+})

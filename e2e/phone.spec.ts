@@ -1,0 +1,53 @@
+import { expect, open, test } from './support'
+
+test.use({ viewport: { width: 390, height: 844 }, hasTouch: true })
+
+const THUMB_PX = 44
+
+test('a round with a thumb: every button of the card is large enough, and one tap goes on', async ({
+  page,
+}) => {
+  await open(page, 'round')
+  const card = page.getByRole('region', { name: 'What B1 gets' })
+  for (const button of await card.locator('.el-button').all()) {
+    const box = (await button.boundingBox())!
+    expect(box.height).toBeGreaterThanOrEqual(THUMB_PX)
+    expect(box.width).toBeGreaterThanOrEqual(THUMB_PX)
+  }
+  await card.getByRole('button', { name: 'Watered', exact: true }).tap()
+  await expect(page.getByRole('region', { name: 'What F1 gets' })).toBeVisible()
+  await page.getByRole('button', { name: 'Next pot' }).tap()
+  await expect(page.getByRole('region', { name: 'What F2 gets' })).toBeVisible()
+})
+
+test('the whole round, tap by tap, and the evening’s part of the tower', async ({ page }) => {
+  await open(page, 'round')
+  const watered = page.getByRole('button', { name: 'Watered', exact: true })
+  for (let pot = 0; pot < 16; pot++) {
+    const place = await page.locator('.round-code').textContent()
+    await watered.tap()
+    await expect(page.getByText(`${place}: watering recorded.`)).toBeVisible()
+  }
+  await expect(page.getByRole('region', { name: 'What T1 gets' })).toBeVisible()
+  await expect(page.getByText('Carry 1 can of 10 L: 2.7 L.')).toBeVisible()
+  await watered.tap()
+  await expect(page.getByText('Nothing more to carry now.')).toBeVisible()
+})
+
+test('the line-up scrolls sideways inside its frame, not the page', async ({ page }) => {
+  await open(page, 'line-up')
+  const frame = page.locator('.line-up-frame')
+  const { inner, outer } = await frame.evaluate((element) => ({
+    inner: element.scrollWidth,
+    outer: element.clientWidth,
+  }))
+  expect(inner).toBeGreaterThan(outer)
+  const pageOverflow = await page.evaluate(
+    () => document.documentElement.scrollWidth - window.innerWidth,
+  )
+  expect(pageOverflow).toBeLessThanOrEqual(0)
+  await page.locator('[data-pot=B1]').tap()
+  await expect(page.locator('.line-up-side [data-fact=rim]')).toContainText('47 L')
+  await page.getByRole('button', { name: 'Close' }).tap()
+  await expect(page.locator('.line-up-side')).toBeHidden()
+})
