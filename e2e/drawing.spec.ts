@@ -110,7 +110,7 @@ test('the bead of a watered pot is filled, and every pot can be read out', async
     'Marmande',
     'tall',
     'Thirds with coir',
-    'water today',
+    'Water today',
   ])
     expect(spoken).toContain(part)
 })

@@ -93,3 +93,15 @@ export function ensureChromium() {
     'The browser tests need Chromium. Install it (on Debian: apt-get install chromium) or name it: CHROMIUM=/path/to/chromium npm test',
   )
 }
+
+/** Everything installed and built, or a message and the end. */
+export function readyOrExit() {
+  try {
+    requireNode()
+    ensurePackages()
+    ensureBuild()
+  } catch (error) {
+    console.error(error.message)
+    process.exit(1)
+  }
+}

@@ -1,15 +1,8 @@
 // `npm start`: installs and builds what is missing, then serves on one address.
 import { spawn } from 'node:child_process'
-import { ensureBuild, ensurePackages, requireNode, root } from './prepare.mjs'
+import { readyOrExit, root } from './prepare.mjs'
 
-try {
-  requireNode()
-  ensurePackages()
-  ensureBuild()
-} catch (error) {
-  console.error(error.message)
-  process.exit(1)
-}
+readyOrExit()
 
 const server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts'], {
   cwd: root,

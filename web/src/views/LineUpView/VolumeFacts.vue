@@ -22,33 +22,30 @@ const { t } = useI18n()
 const { volume } = useFormat()
 const { textOf } = useReasonText()
 
-const rimReasons = computed(() =>
-  volumeReasons(props.container, rimHeightMm(props.container.shape)),
-)
-const fillReasons = computed(() => volumeReasons(props.container, props.container.fillMm))
+/** To the rim, as labels speak; to the fill line, as roots live. */
+const facts = computed(() => [
+  {
+    name: 'rim',
+    about: t('pot.toRim'),
+    volumeL: props.volumes.rimVolumeL,
+    reasons: volumeReasons(props.container, rimHeightMm(props.container.shape)),
+  },
+  {
+    name: 'fill',
+    about: t('pot.toFill'),
+    volumeL: props.volumes.fillVolumeL,
+    reasons: volumeReasons(props.container, props.container.fillMm),
+  },
+])
 </script>
 
 <template>
   <div class="volume-facts">
     <dl>
-      <div>
-        <dt>{{ t('pot.toRim') }}</dt>
-        <dd data-fact="rim">
-          <WhyNumber
-            :value="volume(volumes.rimVolumeL)"
-            :reasons="rimReasons"
-            :about="t('pot.toRim')"
-          />
-        </dd>
-      </div>
-      <div>
-        <dt>{{ t('pot.toFill') }}</dt>
-        <dd data-fact="fill">
-          <WhyNumber
-            :value="volume(volumes.fillVolumeL)"
-            :reasons="fillReasons"
-            :about="t('pot.toFill')"
-          />
+      <div v-for="fact in facts" :key="fact.name">
+        <dt>{{ fact.about }}</dt>
+        <dd :data-fact="fact.name">
+          <WhyNumber :value="volume(fact.volumeL)" :reasons="fact.reasons" :about="fact.about" />
         </dd>
       </div>
       <div v-if="container.label">
