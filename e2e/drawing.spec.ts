@@ -96,6 +96,16 @@ test('each mix has its own hatch, and wetness falls with height', async ({ page 
   expect([...wetness].sort((one, other) => other - one)).toEqual(wetness)
 })
 
+test('a pot at the far end stays in sight when its panel opens', async ({ page }) => {
+  await open(page, 'line-up')
+  await page.locator('[data-pot=L1]').click()
+  await expect(page.getByRole('heading', { name: 'L1 · Flat bag' })).toBeVisible()
+  await expect(page.locator('[data-pot=L1]')).toBeInViewport({ ratio: 0.9 })
+  const side = (await page.locator('.line-up-side').boundingBox())!
+  const pot = (await page.locator('[data-pot=L1] .hollow').boundingBox())!
+  expect(pot.x + pot.width).toBeLessThanOrEqual(side.x)
+})
+
 test('the bead of a watered pot is filled, and every pot can be read out', async ({ page }) => {
   await open(page, 'round')
   await page.getByRole('button', { name: 'Watered', exact: true }).click()

@@ -16,6 +16,7 @@ export {
 } from './tradeClass'
 export { sideProfile, type ProfilePoint } from './profile'
 export { judgeLabel, labelSchema, readLabel, type Label, type LabelFinding } from './label'
+export { liftingCaution, liftingProvenance, type LiftingCaution } from './lifting'
 export { parseDiameter } from './tape'
 export {
   containerSchema,

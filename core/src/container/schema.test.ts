@@ -1,5 +1,12 @@
 import { expect, test } from '@jest/globals'
-import { containerSchema, containerTypes, containerVolumes, typicalContainer } from '.'
+import {
+  containerSchema,
+  containerTypes,
+  containerVolumes,
+  liftingCaution,
+  typicalContainer,
+  volumeReasons,
+} from '.'
 
 const named = {
   id: 'a',
@@ -29,4 +36,24 @@ test('a fill over the rim is refused at the fill', () => {
   const pot = { ...named, ...typicalContainer('pot'), type: 'pot', fillMm: 400 }
   const issue = containerSchema.safeParse(pot).error?.issues[0]
   expect(issue?.path).toEqual(['fillMm'])
+})
+
+test('a mass is warned of above 16 and 25 kg (UK HSE INDG143)', () => {
+  expect([5, 16, 16.1, 25, 25.1].map(liftingCaution)).toEqual([
+    undefined,
+    undefined,
+    'lifting16',
+    'lifting16',
+    'lifting25',
+  ])
+})
+
+test('a volume says from which measures it comes', () => {
+  for (const type of containerTypes) {
+    const typical = typicalContainer(type)
+    const [how] = volumeReasons(typical, typical.fillMm)
+    expect(how!.code).toBe(`volume.${typical.shape.kind}`)
+    expect(how!.params['volumeL']).toBe(containerVolumes(typical).fillVolumeL)
+    expect(how!.params['heightMm']).toBe(typical.fillMm)
+  }
 })

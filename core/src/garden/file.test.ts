@@ -7,6 +7,8 @@ import { recipes } from '../mix'
 import { InputError } from '../units'
 import {
   emptyGarden,
+  lastRecords,
+  newestFirst,
   gardenJsonSchema,
   nextCode,
   readGarden,
@@ -213,4 +215,25 @@ test('a copy gets the next free short name', () => {
   const containers = ['K1', 'K2', 'K4', 'B1'].map((code) => ({ code })) as Garden['containers']
   expect(nextCode({ containers }, 'K1')).toBe('K3')
   expect(nextCode({ containers }, 'B1')).toBe('B2')
+})
+
+test('records come newest first, of one minute the last written', () => {
+  const record = (id: string, at: string): GardenRecord => ({
+    id,
+    at,
+    containerId: 'c',
+    kind: 'note',
+  })
+  const records = [
+    record('b', '2026-06-02T07:30'),
+    record('a', '2026-06-01T07:30'),
+    record('c', '2026-06-02T07:30'),
+  ]
+  expect(newestFirst({ records }).map(({ id }) => id)).toEqual(['c', 'b', 'a'])
+  const other = { ...record('d', '2026-06-09T07:30'), containerId: 'other' }
+  expect(lastRecords({ records: [...records, other] }, 'c', 2).map(({ id }) => id)).toEqual([
+    'c',
+    'b',
+  ])
+  expect(records.map(({ id }) => id)).toEqual(['b', 'a', 'c'])
 })

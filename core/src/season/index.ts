@@ -9,4 +9,4 @@ export {
   type PlantingToday,
   type PotToday,
 } from './today'
-export { inQuarterCans, lastRecords, roundOf, type Round, type Stop, type StopState } from './round'
+export { inQuarterCans, roundOf, type Round, type Stop, type StopState } from './round'

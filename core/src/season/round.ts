@@ -1,4 +1,3 @@
-import type { Garden, GardenRecord } from '../garden'
 import type { GardenToday, PotToday } from './today'
 
 /**
@@ -69,14 +68,3 @@ export function roundOf({ pots }: GardenToday, canL: number): Round {
 /** A part of a can in quarters, as it is poured by eye; never less than one quarter. */
 export const inQuarterCans = (volumeL: number, canL: number): number =>
   Math.max(0.25, Math.round((volumeL / canL) * 4) / 4)
-
-/** What was last recorded of a container, newest first. */
-export const lastRecords = (
-  garden: Garden,
-  containerId: string,
-  most: number,
-): readonly GardenRecord[] =>
-  garden.records
-    .filter((record) => record.containerId === containerId)
-    .sort((one, other) => (one.at < other.at ? 1 : one.at > other.at ? -1 : 0))
-    .slice(0, most)

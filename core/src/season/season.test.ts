@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import { starterProducts } from '../feed'
 import { readGarden, type Garden, type GardenRecord } from '../garden'
-import { gardenToday, inQuarterCans, lastRecords, mixPlan, roundOf } from '.'
+import { gardenToday, inQuarterCans, mixPlan, roundOf } from '.'
 
 const demo = readGarden(
   readFileSync(new URL('../../../demo/port-maren.rimbo.json', import.meta.url), 'utf8'),
@@ -108,14 +108,6 @@ test('cans are poured in quarters, never none', () => {
   expect([0.3, 2.6, 6.2, 12.4].map((litres) => inQuarterCans(litres, 10))).toEqual([
     0.25, 0.25, 0.5, 1.25,
   ])
-})
-
-test('the last records of a pot come newest first', () => {
-  const last = lastRecords(demo, 'f2', 3)
-  expect(last).toHaveLength(3)
-  expect(last.map((record) => record.at)).toEqual(
-    [...last.map((record) => record.at)].sort().reverse(),
-  )
 })
 
 describe('a mixing for several pots', () => {

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useElementSize } from '@vueuse/core'
 import { useI18n } from 'vue-i18n'
 import type { PotToday, UnitSystem } from '@rimbo/core'
 import { lineUpLayout, RULER_PX, rulerTicks } from './layout'
 import PotSection from './PotSection.vue'
+import { useStablePots } from './useStablePots'
 
 /** All pots of a space in section on one ground line, to scale, with a height ruler. */
 const props = defineProps<{
@@ -27,9 +28,12 @@ const CAPTION_PX = 112
 const belowMm = computed(() =>
   Math.max(30, ...props.pots.map((pot) => -pot.container.baseHeightMm + 40)),
 )
+/** What is drawn in section; water and records are told beside it and change more often. */
+const drawn = useStablePots(() => props.pots)
+
 const layout = computed(() =>
   lineUpLayout(
-    props.pots,
+    drawn.value,
     Math.max(width.value, 320),
     Math.max(height.value - CAPTION_PX, 160),
     belowMm.value,
@@ -38,10 +42,36 @@ const layout = computed(() =>
 const ticks = computed(() => rulerTicks(layout.value.topMm, props.system))
 const isSunken = computed(() => props.pots.some((pot) => pot.container.baseHeightMm < 0))
 
-/** A bead's area goes with its litres. */
-const beadRadius = (litres: number) => 3 + 4.2 * Math.sqrt(litres)
+/** A bead's area goes with its litres; it is filled when they were given. */
+const beads = computed(() =>
+  Object.fromEntries(
+    props.pots.flatMap(({ container, need, remainingL, givenL }) =>
+      need
+        ? [
+            [
+              container.id,
+              {
+                radius: 3 + 4.2 * Math.sqrt(remainingL || givenL),
+                isDone: remainingL === 0 && givenL > 0,
+              },
+            ],
+          ]
+        : [],
+    ),
+  ),
+)
 
 const captionY = computed(() => layout.value.groundY + belowMm.value * layout.value.scale)
+
+/** The chosen pot stays in sight when its panel takes room from the line. */
+watch(
+  () => [props.selectedId, width.value],
+  () =>
+    frame.value
+      ?.querySelector('.is-selected')
+      ?.scrollIntoView({ inline: 'nearest', block: 'nearest' }),
+  { flush: 'post' },
+)
 
 function step(event: KeyboardEvent, by: number): void {
   const list = [...(frame.value?.querySelectorAll<SVGGElement>('[data-pot]') ?? [])]
@@ -130,12 +160,12 @@ function step(event: KeyboardEvent, by: number): void {
         </text>
         <path class="string" :d="`M${x} ${captionY + 46}V${captionY + 104}`" />
         <circle
-          v-if="pot.need"
+          v-if="beads[pot.container.id]"
           class="bead"
-          :class="{ 'bead-done': pot.remainingL === 0 && pot.givenL > 0 }"
+          :class="{ 'bead-done': beads[pot.container.id]?.isDone }"
           :cx="x"
           :cy="captionY + 72"
-          :r="beadRadius(pot.remainingL || pot.givenL)"
+          :r="beads[pot.container.id]?.radius"
         />
         <text class="pot-water" :x="x + 16" :y="captionY + 76">
           {{ words[pot.container.id]?.water }}
@@ -193,9 +223,11 @@ function step(event: KeyboardEvent, by: number): void {
 }
 .line-up-pot:hover .pot-column {
   fill: var(--hover);
+  fill-opacity: 0.6;
 }
 .line-up-pot.is-selected .pot-column {
   fill: var(--picked);
+  fill-opacity: 0.6;
 }
 .line-up-pot:focus-visible .pot-column {
   stroke: var(--accent);

@@ -15,7 +15,7 @@ export const viewWords = {
     noWeather: 'Today’s weather is not known: type it under Water.',
     emptyTitle: 'No pots here yet',
     emptyText:
-      'Take a tape measure: across the top, across the bottom, and the height inside. Rimbo draws the pot and tells what it truly holds.',
+      'Take a tape measure: across the top, across the bottom, and the height inside. Rimbo draws the pot and tells what it truly holds. Then choose its plant under Fit, mix its soil under Mix, type today’s weather under Water, and walk the Round.',
   },
   pot: {
     close: 'Close',
@@ -237,7 +237,7 @@ export const viewWords = {
     canLFault: 'Between 0.5 and 30 litres.',
     handful: 'Your handful holds',
     handfulMlFault: 'Between 10 and 120 mL.',
-    handfulHint: 'Usually 30 to 45 mL. Weigh one once.',
+    handfulHint: 'Usually 30 to 45 mL. Pour one into a measure once.',
     save: 'Save',
     spaces: 'Spaces',
     covered: 'covered from rain',

@@ -24,7 +24,7 @@ const pots = gardenToday(demo, demo.clock!).pots
 let pinia: Pinia
 
 beforeEach(async () => {
-  globalThis.fetch = jest.fn(() => Promise.resolve(new Response(demoText))) as typeof fetch
+  globalThis.fetch = jest.fn(() => Promise.resolve(new Response(demoText)))
   pinia = createPinia()
   await useGardenStore(pinia).start()
 })

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { Delete, Download } from '@element-plus/icons-vue'
-import { recordsCsv, type GardenRecord, type RecordKind } from '@rimbo/core'
+import { newestFirst, recordsCsv, type GardenRecord, type RecordKind } from '@rimbo/core'
 import { downloadText, fileStem } from '../../data/files'
 import { useGardenStore } from '../../stores/garden'
 import ChoiceField from '../../ui/ChoiceField.vue'
@@ -51,10 +51,9 @@ const kindOptions = computed(() => [
 ])
 
 const found = computed(() =>
-  [...(garden.value?.records ?? [])]
+  (garden.value ? newestFirst(garden.value) : [])
     .filter((record) => container.value === ALL || record.containerId === container.value)
-    .filter((record) => kind.value === ALL || record.kind === kind.value)
-    .sort((one, other) => (one.at < other.at ? 1 : one.at > other.at ? -1 : 0)),
+    .filter((record) => kind.value === ALL || record.kind === kind.value),
 )
 const shown = computed(() => found.value.slice((page.value - 1) * PAGE, page.value * PAGE))
 

@@ -77,6 +77,8 @@ async function plant(): Promise<void> {
     { code: 'change.plant', params: { code, name: varietyName(variety.value) } },
     (draft) => {
       draft.plantings.push(planting)
+      // What is only planned is not yet done.
+      if (plantedOn.value > date.value) return
       draft.records.push({
         id: nanoid(),
         at: `${plantedOn.value}T${now.value.slice(11)}`,

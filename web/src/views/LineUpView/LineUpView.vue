@@ -225,7 +225,7 @@ async function move({ id, code }: Container, by: -1 | 1): Promise<void> {
   margin: 0 0 0 auto;
 }
 .line-up-side {
-  width: 410px;
+  width: 424px;
   flex: none;
   margin-bottom: 14px;
 }

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { Back, CopyDocument, Delete, Edit, Right } from '@element-plus/icons-vue'
-import { innerSizeMm, judgeLabel, rimHeightMm, type PotToday } from '@rimbo/core'
+import { innerSizeMm, judgeLabel, liftingCaution, rimHeightMm, type PotToday } from '@rimbo/core'
 import SectionFigure from '../../drawing/SectionFigure.vue'
 import { useFormat } from '../../ui/format'
 import { useNames } from '../../ui/names'
@@ -32,20 +32,12 @@ const sizes = computed(() => {
   }
 })
 
-/** Guideline weights for lifting close to the waist: UK HSE, INDG143. */
-const LIFT_WITH_CARE_KG = 16
-const DO_NOT_LIFT_KG = 25
 const cautions = computed(() => {
   const massKg = props.pot.mix?.wateredMassKg ?? 0
-  const said = mass(massKg * 1000)
+  const lifting = liftingCaution(massKg)
   return [
-    ...(massKg > DO_NOT_LIFT_KG
-      ? [t('caution.lifting25', { mass: said })]
-      : massKg > LIFT_WITH_CARE_KG
-        ? [t('caution.lifting16', { mass: said })]
-        : []),
+    ...(lifting ? [t(`caution.${lifting}`, { mass: mass(massKg * 1000) }), t('caution.load')] : []),
     ...(container.value.type === 'basket' ? [t('caution.hanging')] : []),
-    ...(massKg > LIFT_WITH_CARE_KG ? [t('caution.load')] : []),
   ]
 })
 </script>

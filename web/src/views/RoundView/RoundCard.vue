@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useElementSize } from '@vueuse/core'
 import {
@@ -16,8 +16,8 @@ import { inQuarters } from '../../ui/createFormat'
 import { useFormat } from '../../ui/format'
 import { usePotWords } from '../../ui/potWords'
 import QuantityField from '../../ui/QuantityField.vue'
-import { useRecordWords } from '../../ui/recordWords'
 import WhyNumber from '../../ui/WhyNumber.vue'
+import LastDone from './LastDone.vue'
 
 /** One pot on the walk: what it gets, one tap to confirm, a second for anything else. */
 const props = defineProps<{
@@ -37,14 +37,17 @@ const emit = defineEmits<{
 }>()
 
 const { t } = useI18n()
-const { water, day } = useFormat()
-const { whatWords } = useRecordWords()
+const { water } = useFormat()
 const { plantWords, wholeWords } = usePotWords()
 
 const opened = ref<'amount' | 'skip' | 'finger'>()
 const pot = computed(() => props.stop.pot)
 const isDue = computed(() => props.stop.nowL > 0)
 const amountL = ref<number | undefined>(props.stop.nowL || 1)
+watch(
+  () => props.stop.nowL,
+  (nowL) => (amountL.value = nowL || 1),
+)
 const cans = computed(() => inQuarterCans(props.stop.nowL, props.measures.canL))
 
 const figure = ref<HTMLElement>()
@@ -150,14 +153,7 @@ function giveAmount(): void {
         </div>
       </div>
     </div>
-    <ul v-if="last.length && !opened" class="round-last" :aria-label="t('round.last')">
-      <li v-for="record in last" :key="record.id">
-        <span class="soft">
-          {{ day(record.at, { weekday: 'short', day: 'numeric', month: 'short' }) }}
-        </span>
-        {{ t(`kind.${record.kind}`) }} {{ whatWords(record) }}
-      </li>
-    </ul>
+    <LastDone v-if="last.length && !opened" class="round-last" :records="last" />
     <div ref="figure" class="round-figure">
       <SectionFigure
         v-if="width > 60 && height > 60"
@@ -242,15 +238,6 @@ function giveAmount(): void {
 }
 .round-last {
   align-self: end;
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-.round-last li {
-  display: grid;
-  grid-template-columns: 92px 1fr;
-  padding: 3px 0;
-  border-top: 1px solid var(--line);
 }
 .round-figure {
   grid-area: 1 / 2 / 3 / 3;

@@ -30,7 +30,7 @@ const numbers = reactive<Numbers>({})
 const place = reactive({
   name: props.garden.place.name,
   latitude: String(props.garden.place.latitudeDeg),
-  elevationM: props.garden.place.elevationM * 1000,
+  elevationMm: props.garden.place.elevationM * 1000,
   coastal: props.garden.place.coastal,
 })
 
@@ -63,7 +63,7 @@ const typedPlace = computed(() =>
       ...props.garden.place,
       name: place.name,
       latitudeDeg: place.latitude.trim() ? latitudeDeg.value : undefined,
-      elevationM: place.elevationM === undefined ? undefined : place.elevationM / 1000,
+      elevationM: place.elevationMm === undefined ? undefined : place.elevationMm / 1000,
       coastal: place.coastal,
     },
     { reportInput: true },
@@ -74,7 +74,6 @@ const faults = computed(() => {
   for (const result of [typed.value, typedPlace.value])
     for (const fault of result.success ? [] : faultsOf(result.error))
       found[String(fault.path[0] ?? 'date')] ??= fault
-  // A date has its fault at the root of its own little schema.
   return found
 })
 const faultAt = (name: string) => {
@@ -163,7 +162,7 @@ async function save(): Promise<void> {
         :fault="faultAt('latitudeDeg')"
       />
       <QuantityField
-        v-model="place.elevationM"
+        v-model="place.elevationMm"
         dimension="length"
         :bare="system === 'metric' ? 'm' : 'ft'"
         :label="t('water.elevation')"
