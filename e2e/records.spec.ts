@@ -5,8 +5,8 @@ test('a record shown as made is there after the tab is killed', async ({ page, c
   await page.getByRole('button', { name: 'Watered', exact: true }).click()
   await expect(page.getByText('B1: watering recorded.')).toBeVisible()
   // A crash, not a close: no handler of the page gets to run.
-  const session = await context.newCDPSession(page)
-  void session.send('Page.crash').catch(() => undefined)
+  const devtools = await context.newCDPSession(page)
+  void devtools.send('Page.crash').catch(() => undefined)
   await page.waitForEvent('crash')
   const next = await context.newPage()
   await next.goto('/book')

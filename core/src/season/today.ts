@@ -1,6 +1,6 @@
 import { containerVolumes, wallAreaM2, type Container, type ContainerVolumes } from '../container'
 import { relativeYield, type RelativeYield } from '../fit'
-import { recipeOf, varietyOf, type Garden, type Planting } from '../garden'
+import { recipeOf, varietyOf, type Garden, type GardenRecord, type Planting } from '../garden'
 import {
   drainedReasons,
   drainedState,
@@ -109,11 +109,11 @@ function mixOf(garden: Garden, { shape, fillMm, recipeId }: Container): MixToday
   }
 }
 
-function recordedToday(garden: Garden, containerId: string, date: string) {
+function doneTo(containerId: string, records: readonly GardenRecord[]) {
   let givenL = 0
   let isSkipped = false
-  for (const record of garden.records) {
-    if (record.containerId !== containerId || dayOf(record.at) !== date) continue
+  for (const record of records) {
+    if (record.containerId !== containerId) continue
     if (record.kind === 'water') givenL += record.volumeL
     if (record.kind === 'skipWater') isSkipped = true
   }
@@ -128,9 +128,7 @@ function remainingOf(waterL: number, givenL: number, isSkipped: boolean): number
 function potToday(
   garden: Garden,
   container: Container,
-  date: string,
-  weather: DailyWeather | undefined,
-  reference: ReferenceEvapotranspiration | undefined,
+  { date, weather, reference, records }: GardenDay,
 ): PotToday {
   const volumes = containerVolumes(container)
   const plants = plantsOf(garden, container, volumes.fillVolumeL, date)
@@ -151,7 +149,7 @@ function potToday(
           wallM2: wallAreaM2(container.shape, container.fillMm),
         })
       : undefined
-  const { givenL, isSkipped } = recordedToday(garden, container.id, date)
+  const { givenL, isSkipped } = doneTo(container.id, records)
   return {
     container,
     volumes,
@@ -169,14 +167,23 @@ function potToday(
 export const weatherOn = (garden: Garden, date: string): DailyWeather | undefined =>
   garden.weather.find((day) => day.date === date)
 
-/** The sky over a garden on one day. */
-function skyOn(garden: Garden, date: string) {
+/** What all containers share on one day: the sky over them, and what was recorded. */
+interface GardenDay {
+  readonly date: string
+  readonly weather: DailyWeather | undefined
+  readonly reference: ReferenceEvapotranspiration | undefined
+  readonly records: readonly GardenRecord[]
+}
+
+const inEquation = (weather: DailyWeather) => ({ ...weather, dayOfYear: dayOfYear(weather.date) })
+
+function dayIn(garden: Garden, date: string): GardenDay {
   const weather = weatherOn(garden, date)
-  const day = weather && { ...weather, dayOfYear: dayOfYear(date) }
   return {
+    date,
     weather,
-    reference: day && referenceEvapotranspiration(day, garden.place),
-    referenceReasons: day ? referenceReasons(day, garden.place) : [],
+    reference: weather && referenceEvapotranspiration(inEquation(weather), garden.place),
+    records: garden.records.filter((record) => dayOf(record.at) === date),
   }
 }
 
@@ -186,11 +193,8 @@ function skyOn(garden: Garden, date: string) {
  *
  * @param at a day or moment, `YYYY-MM-DD…`
  */
-export function potOn(garden: Garden, container: Container, at: string): PotToday {
-  const date = dayOf(at)
-  const { weather, reference } = skyOn(garden, date)
-  return potToday(garden, container, date, weather, reference)
-}
+export const potOn = (garden: Garden, container: Container, at: string): PotToday =>
+  potToday(garden, container, dayIn(garden, dayOf(at)))
 
 /**
  * The garden on one day, recomputed whole from what the gardener entered:
@@ -199,10 +203,13 @@ export function potOn(garden: Garden, container: Container, at: string): PotToda
  * @param at a day or moment, `YYYY-MM-DD…`
  */
 export function gardenToday(garden: Garden, at: string): GardenToday {
-  const date = dayOf(at)
-  const sky = skyOn(garden, date)
-  const pots = garden.containers.map((container) =>
-    potToday(garden, container, date, sky.weather, sky.reference),
-  )
-  return { date, ...sky, pots }
+  const day = dayIn(garden, dayOf(at))
+  const { date, weather, reference } = day
+  return {
+    date,
+    weather,
+    reference,
+    referenceReasons: weather ? referenceReasons(inEquation(weather), garden.place) : [],
+    pots: garden.containers.map((container) => potToday(garden, container, day)),
+  }
 }
