@@ -1,7 +1,7 @@
 export {
   crops,
-  fruitClasses,
-  habits,
+  fruitClassesOf,
+  habitsOf,
   isSmallFruited,
   isVine,
   varietySchema,

@@ -2,27 +2,17 @@ import { z } from 'zod'
 import { idSchema, nameSchema, open } from '../units'
 
 export const crops = ['tomato', 'pepper'] as const
-export const habits = [
-  'indeterminate',
-  'semiDeterminate',
-  'determinate',
-  'dwarf',
-  'trailing',
-  'bushy',
-] as const
-export const fruitClasses = [
-  'currant',
-  'cherry',
-  'plum',
-  'salad',
-  'beefsteak',
-  'block',
-  'horn',
-  'mildHot',
-  'hot',
-  'veryHot',
-  'smallChilli',
-] as const
+/** Habits and kinds of fruit, by the crop that has them. */
+export const habitsOf = {
+  tomato: ['indeterminate', 'semiDeterminate', 'determinate', 'dwarf', 'trailing'],
+  pepper: ['bushy'],
+} as const
+export const fruitClassesOf = {
+  tomato: ['currant', 'cherry', 'plum', 'salad', 'beefsteak'],
+  pepper: ['block', 'horn', 'mildHot', 'hot', 'veryHot', 'smallChilli'],
+} as const
+const habits = [...habitsOf.tomato, ...habitsOf.pepper] as const
+const fruitClasses = [...fruitClassesOf.tomato, ...fruitClassesOf.pepper] as const
 
 /** What has to be known of a plant to house, water and draw it. */
 export const varietySchema = open({

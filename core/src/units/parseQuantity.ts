@@ -18,6 +18,7 @@ const NUMBER = /^[+\-−]?(?:\d+\s+\d+\/\d+|\d+\/\d+|\d[\d.,]*|[.,]\d+)/
 function tidied(text: string): string {
   return text
     .replace(/[½⅓⅔¼¾⅛⅜⅝⅞]/g, (mark) => ` ${FRACTIONS[mark]!}`)
+    .replace(/(\d)-(\d+\/\d+)/g, '$1 $2')
     .replace(/[\u00a0\u2009\u202f]/g, ' ')
     .replace(/[″”“]/g, '"')
     .replace(/[′’‘]/g, "'")
@@ -75,9 +76,12 @@ export function parseQuantity(text: string, dimension: Dimension, system: UnitSy
     if (!found) throw new InputError('notANumber', { given: text.trim() })
     const value = numberFrom(found[0], system)
     rest = rest.slice(found[0].length).trimStart()
-    // What stands before the next number is this one's unit; "m3" and "in2" end in a digit.
+    // What stands before the next number is this one's unit. "m3" and "in2" end in
+    // a digit, but in "5ft3in" the digit begins the next number.
     const unitText =
-      /^(?:[a-z]{1,3}(?:\^?[23](?!\d)|[²³])|(?:[^\d.,]|\.(?!\d))*)/i.exec(rest)?.[0] ?? ''
+      /^(?:[a-z]{1,3}(?:\^?[23](?![\d.,/]|\s*[a-z"'])|[²³])|(?:[^\d.,]|\.(?!\d))*)/i.exec(
+        rest,
+      )?.[0] ?? ''
     rest = rest.slice(unitText.length).replace(/^[,+\s]+/, '')
     const part = inCoreUnit(value, unitText.replace(/\band\b|\+$/gi, '').trim(), dimension, system)
     total = (total ?? 0) + part

@@ -56,6 +56,7 @@ export const interfaceWords = {
     moveContainer: '{code} moved.',
     plant: '{name} planted in {code}.',
     takeOut: 'Taken out of {code}.',
+    variety: '{name} kept.',
     setMix: 'Mix set: {mix}.',
     shrink: 'Your measured shrinkage is kept.',
     weather: 'Weather of {date} kept.',

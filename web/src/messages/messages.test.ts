@@ -103,6 +103,7 @@ describe('words', () => {
     ['habitClass', habitClasses.map((one) => one.id)],
     ['habit', catalogue.map((one) => one.habit)],
     ['crop', catalogue.map((one) => one.crop)],
+    ['fruitClass', catalogue.map((one) => one.fruitClass)],
     ['ingredient', Object.keys(ingredients)],
     ['pack', Object.values(ingredients).flatMap((one) => one.packs.map((pack) => pack.kind))],
     ['caution', Object.values(ingredients).flatMap((one) => one.cautions)],

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useRoute } from 'vue-router'
 import { useI18n } from 'vue-i18n'
@@ -12,6 +12,7 @@ import {
   plantingSchema,
   varietyOf,
   type Planting,
+  type Variety,
 } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
@@ -20,6 +21,8 @@ import { useNames } from '../../ui/names'
 import TextField from '../../ui/TextField.vue'
 import FitPots from './FitPots.vue'
 import FitVerdicts from './FitVerdicts.vue'
+
+const VarietyForm = defineAsyncComponent(() => import('./VarietyForm.vue'))
 
 const store = useGardenStore()
 const { garden, isSaving } = storeToRefs(store)
@@ -57,6 +60,28 @@ const groups = computed(() => [
     ? [{ label: t('fit.own'), list: garden.value.varieties }]
     : []),
 ])
+
+/** The variety in the form: a copy to be named, or the gardener's own to be changed. */
+const edited = shallowRef<{ start: Variety; isNew: boolean }>()
+const isOwn = computed(() => garden.value?.varieties.some((one) => one.id === varietyId.value))
+
+function copyVariety(): void {
+  if (!variety.value) return
+  const name = t('variety.copyOf', { name: varietyName(variety.value) })
+  edited.value = { start: { ...variety.value, id: nanoid(), name }, isNew: true }
+}
+function changeVariety(): void {
+  if (variety.value) edited.value = { start: variety.value, isNew: false }
+}
+async function saveVariety(next: Variety): Promise<void> {
+  await store.edit({ code: 'change.variety', params: { name: next.name ?? '' } }, (draft) => {
+    const index = draft.varieties.findIndex((one) => one.id === next.id)
+    if (index < 0) draft.varieties.push(next)
+    else draft.varieties[index] = next
+  })
+  edited.value = undefined
+  varietyId.value = next.id
+}
 
 const dateFault = computed(() => {
   const checked = plantingSchema.shape.plantedOn.safeParse(plantedOn.value)
@@ -129,6 +154,12 @@ async function takeOut(planting: Planting): Promise<void> {
           })
         }}
       </p>
+      <div class="row fit-own">
+        <el-button size="small" @click="copyVariety">{{ t('variety.copy') }}</el-button>
+        <el-button v-if="isOwn" size="small" @click="changeVariety">
+          {{ t('variety.change') }}
+        </el-button>
+      </div>
       <p v-if="variety.fruitClass === 'hot' || variety.fruitClass === 'veryHot'" class="caution">
         {{ t('caution.hotPepper') }}
       </p>
@@ -172,6 +203,13 @@ async function takeOut(planting: Planting): Promise<void> {
       :chosen-id="pot.container.id"
       @choose="(id) => (containerId = id)"
     />
+    <VarietyForm
+      v-if="edited"
+      :start="edited.start"
+      :is-new="edited.isNew"
+      @save="saveVariety"
+      @close="edited = undefined"
+    />
     <FitVerdicts
       class="fit-verdicts"
       :garden="garden"
@@ -191,6 +229,9 @@ async function takeOut(planting: Planting): Promise<void> {
 .fit-choose {
   width: 300px;
   flex: none;
+}
+.fit-own {
+  margin-bottom: 10px;
 }
 .fit-about {
   margin-top: 6px;
