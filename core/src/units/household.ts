@@ -1,7 +1,6 @@
 import { z } from 'zod'
 import { open } from './schemas'
-import { units } from './unitTable'
-import type { UnitSystem } from './unitTable'
+import { units, type UnitSystem } from './unitTable'
 
 /**
  * The gardener's own measures. A handful is 30–45 mL by practice; each gardener

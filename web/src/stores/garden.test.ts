@@ -146,4 +146,28 @@ describe('the garden store', () => {
     expect(store.garden?.id).toBe('hers')
     expect(store.gardens).toHaveLength(2)
   })
+
+  test('an undo after another tab has written takes nothing of the other back', async () => {
+    const here = await visit()
+    await here.edit(LABEL, (draft) => void (draft.name = 'Here'))
+    const there = await visit()
+    await there.edit(LABEL, (draft) => void draft.records.push(watering('there')))
+    await here.undo()
+    expect(here.garden?.records.some((record) => record.id === 'there')).toBe(true)
+    expect((await visit()).garden?.records.some((record) => record.id === 'there')).toBe(true)
+  })
+
+  test('a garden opened while a change is being written waits for it, and stays open', async () => {
+    const store = await visit()
+    await store.startOwn('Mine', 'Balcony')
+    const own = store.garden!.id
+    const change = store.edit(LABEL, (draft) => void (draft.name = 'Mine, renamed'))
+    const opening = store.open('demo')
+    await change
+    expect(store.isSaving).toBe(true)
+    await opening
+    expect(store.isSaving).toBe(false)
+    expect(store.garden?.id).toBe('demo')
+    expect(store.gardens.find(({ id }) => id === own)?.name).toBe('Mine, renamed')
+  })
 })

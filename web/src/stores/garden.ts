@@ -44,7 +44,7 @@ export const useGardenStore = defineStore('garden', () => {
   const done = shallowRef<readonly Change[]>([])
   const undone = shallowRef<readonly Change[]>([])
   const lastChange = shallowRef<ChangeLabel>()
-  const isSaving = ref(false)
+  const turnsWaiting = ref(0)
   const channel = new BroadcastChannel('rimbo')
   let database: RimboDatabase | undefined
   let queue: Promise<unknown> = Promise.resolve()
@@ -83,8 +83,8 @@ export const useGardenStore = defineStore('garden', () => {
 
   /** One change after the other: each starts from what the one before has written. */
   function inTurn(work: () => Promise<void>): Promise<void> {
-    isSaving.value = true
-    const turn = queue.then(work).finally(() => (isSaving.value = false))
+    turnsWaiting.value += 1
+    const turn = queue.then(work).finally(() => (turnsWaiting.value -= 1))
     queue = turn.catch(() => undefined)
     return turn
   }
@@ -120,7 +120,13 @@ export const useGardenStore = defineStore('garden', () => {
       const change = from.value.at(-1)
       const before = stored.value
       if (!change || !before) return
-      await write(before, applyPatches(before.garden, change[side]))
+      try {
+        await write(before, applyPatches(before.garden, change[side]))
+      } catch (error) {
+        if (!(error instanceof StaleGardenError)) throw error
+        // Another tab has gone on from here: what this one could take back is no longer the last.
+        return reload()
+      }
       from.value = from.value.slice(0, -1)
       to.value = [...to.value, change]
       lastChange.value = undefined
@@ -129,13 +135,15 @@ export const useGardenStore = defineStore('garden', () => {
   const undo = () => step(done, undone, 'inverse')
   const redo = () => step(undone, done, 'patches')
 
-  async function open(id: string): Promise<void> {
-    const fresh = await loadGarden(opened(), id)
-    if (!fresh) return
-    forgetHistory()
-    show(fresh)
-    await rememberCurrent(opened(), id)
-    gardens.value = await listGardens(opened())
+  function open(id: string): Promise<void> {
+    return inTurn(async () => {
+      const fresh = await loadGarden(opened(), id)
+      if (!fresh) return
+      forgetHistory()
+      show(fresh)
+      await rememberCurrent(opened(), id)
+      gardens.value = await listGardens(opened())
+    })
   }
 
   /** Stores a garden that is not there yet and opens it. */
@@ -187,7 +195,7 @@ export const useGardenStore = defineStore('garden', () => {
   return {
     garden,
     gardens,
-    isSaving,
+    isSaving: computed(() => turnsWaiting.value > 0),
     lastChange,
     canUndo: computed(() => done.value.length > 0),
     canRedo: computed(() => undone.value.length > 0),

@@ -87,7 +87,7 @@ export function createFormat(
     return kind === 'number' ? digits(value, 3) : quantity(value, kind, name === 'waterL' ? 2 : 3)
   }
 
-  /** A quantity as it would be typed into a field: in the unit a bare number has there. */
+  /** The parameters of a message, each shown by what its name says it measures. */
   const params = (given: Readonly<Record<string, string | number>>) =>
     Object.fromEntries(Object.entries(given).map(([name, value]) => [name, param(name, value)]))
 

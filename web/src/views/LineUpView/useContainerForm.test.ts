@@ -129,4 +129,23 @@ describe('the container form', () => {
     form.lengths.wallMm = 10
     expect(bare - form.readDiameter.value('circumference 94 cm')).toBeCloseTo(20, 9)
   })
+
+  test('what was not touched stays as it was: a label read in other units, fields of a later program', () => {
+    const label = { text: '5 gal', volumeL: 22.73 }
+    const shape: Container['shape'] = Object.assign({ ribs: 12 }, pot.shape)
+    const form = formOf({ ...pot, label, shape })
+    form.text.name = 'Another name'
+    expect(form.container.value!.label).toEqual(label)
+    expect(form.container.value!.shape).toEqual(shape)
+    // Typed anew, it is read in today's units.
+    form.text.label = '5.0 gal'
+    expect(form.container.value!.label!.volumeL).toBeCloseTo(18.93, 2)
+  })
+
+  test('a sunken pot that becomes a basket hangs', async () => {
+    const form = formOf({ ...pot, baseHeightMm: -150 })
+    form.choice.type = 'basket'
+    await nextTick()
+    expect(form.container.value!.baseHeightMm).toBeGreaterThan(0)
+  })
 })

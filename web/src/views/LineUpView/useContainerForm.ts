@@ -87,12 +87,15 @@ export function useContainerForm(
       lengths.headspaceMm = rimHeightMm(typical.shape) - typical.fillMm
       lengths.wallMm = typical.wallMm
       lengths.baseHeightMm = typical.baseHeightMm
+      isSunken.value = false
       choice.material = typical.material
     },
   )
 
   const readLabelText = computed<{ label?: Label; fault?: InputError }>(() => {
     if (!text.label.trim()) return {}
+    // As it was read when it was typed: a gallon then may be another gallon in today's units.
+    if (start.label && text.label === start.label.text) return { label: start.label }
     try {
       return { label: readLabel(text.label, system()) }
     } catch (error) {
@@ -103,7 +106,8 @@ export function useContainerForm(
 
   /** The container as typed; sizes that cannot be read are left out, and the schema says so. */
   const candidate = computed<unknown>(() => {
-    const shape: Record<string, unknown> = { kind: kindOf[choice.type] }
+    const kind = kindOf[choice.type]
+    const shape: Record<string, unknown> = kind === start.shape.kind ? { ...start.shape } : { kind }
     for (const name of sizesOf[choice.type]) shape[name] = sizes[name]
     const rimMm = choice.type === 'basket' ? sizes.depthMm : sizes.heightMm
     const { headspaceMm, wallMm, mulchMm, baseHeightMm } = lengths
