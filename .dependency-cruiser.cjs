@@ -54,7 +54,7 @@ module.exports = {
       from: { path: '^core/src/', pathNot: '\\.test\\.ts$' },
       to: {
         path: 'node_modules/',
-        pathNot: 'node_modules/(zod|dayjs|papaparse|@types/papaparse)/',
+        pathNot: 'node_modules/(zod|dayjs|papaparse|suncalc|d3-polygon|@types/papaparse|@types/d3-polygon)/',
       },
     },
     {

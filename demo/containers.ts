@@ -16,22 +16,70 @@ const box = (length: number, width: number, heightMm: number, taper = 0): Shape 
 })
 const basket: Shape = { kind: 'bowl', diameterMm: 350, depthMm: 190 }
 
-type Row = readonly [
+type Kind = Container['type']
+type Material = Container['material']
+type More = Partial<Container>
+
+/** What most of them share; each row tells what is its own. */
+const container = (
   code: string,
   name: string,
-  type: Container['type'],
+  type: Kind,
   shape: Shape,
   fillMm: number,
-  material: Container['material'],
-  label: string | undefined,
+  material: Material,
+  label: string,
   spaceId: string,
   recipeId: string,
-  more?: Partial<Pick<Container, 'mulchMm' | 'exposure' | 'baseHeightMm' | 'wallMm'>>,
-]
+  [xMm, yMm]: readonly [number, number],
+  more: More = {},
+): Container => ({
+  id: code.toLowerCase(),
+  code,
+  name,
+  type,
+  shape,
+  fillMm,
+  wallMm: 3,
+  material,
+  label: readLabel(label, 'metric'),
+  spaceId,
+  recipeId,
+  standing: { xMm, yMm, isTurned: false },
+  mulchMm: 0,
+  exposure: 'open',
+  baseHeightMm: 0,
+  ...more,
+})
 
-// Some labels are wrong on purpose, as labels are.
-const rows: readonly Row[] = [
-  [
+const fabric = round(350, 350, 310)
+const bucket = round(286, 260, 325)
+const reservoirBox: More = {
+  mulchMm: 10,
+  colour: 'middle',
+  resinCode: 5,
+  reservoir: {
+    falseFloorMm: 65,
+    overflowMm: 55,
+    feeding: 'foot',
+    footCount: 2,
+    footDiameterMm: 100,
+  },
+}
+const rings = { count: 3, topDiameterMm: 240, bottomDiameterMm: 220, heightMm: 180, fillMm: 150 }
+const basketMore: More = { baseHeightMm: 1450, linerMm: 8 }
+const sunken: More = {
+  mulchMm: 40,
+  baseHeightMm: -150,
+  sunken: { floorCutShare: 0.4 },
+  isFixed: true,
+}
+const fiveHoles = { count: 5, diameterMm: 8 }
+const fifteenHoles = { count: 15, diameterMm: 8 }
+
+/** The demo's sixteen containers. Some labels are wrong on purpose, as labels are. */
+export const containers: Container[] = [
+  container(
     'B1',
     'Glazed pot',
     'pot',
@@ -41,104 +89,119 @@ const rows: readonly Row[] = [
     '60 l',
     'balcony',
     'thirds',
-    { mulchMm: 30, wallMm: 14 },
-  ],
-  [
+    [4040, 1460],
+    { mulchMm: 30, wallMm: 14, holes: { count: 3, diameterMm: 25 } },
+  ),
+  container(
     'F1',
     'Fabric bag',
     'fabricBag',
-    round(350, 350, 310),
+    fabric,
     280,
     'fabric',
     '30 l',
     'balcony',
     'thirdsCoir',
+    [2390, 1515],
     { mulchMm: 25 },
-  ],
-  [
+  ),
+  container(
     'F2',
     'Fabric bag',
     'fabricBag',
-    round(350, 350, 310),
+    fabric,
     275,
     'fabric',
     '30 l',
     'balcony',
     'thirdsCoir',
-  ],
-  [
+    [2790, 1515],
+  ),
+  container(
     'F3',
     'Fabric bag',
     'fabricBag',
-    round(325, 325, 290),
+    round(325, 325, 320),
     260,
     'fabric',
     '30 l',
     'balcony',
     'thirdsCoir',
-    { mulchMm: 25 },
-  ],
-  [
+    [3180, 1530],
+    { mulchMm: 25, rolledMm: 30 },
+  ),
+  container(
     'K1',
     'Black bucket',
     'bucket',
-    round(286, 260, 325),
+    bucket,
     285,
     'plastic',
     '19 l',
     'balcony',
     'fastDrainBark',
-    { exposure: 'windy' },
-  ],
-  [
+    [1365, 1545],
+    { exposure: 'windy', colour: 'black', resinCode: 2, holes: fiveHoles },
+  ),
+  container(
     'K2',
     'White bucket',
     'bucket',
-    round(286, 260, 325),
+    bucket,
     290,
     'plastic',
     '19 l',
     'balcony',
     'thirds',
-    { mulchMm: 25, exposure: 'windy' },
-  ],
-  [
+    [1680, 1545],
+    { mulchMm: 25, exposure: 'windy', colour: 'white', resinCode: 2, holes: fifteenHoles },
+  ),
+  container(
     'K3',
     'White bucket',
     'bucket',
-    round(286, 260, 325),
+    bucket,
     290,
     'plastic',
     '20 l',
     'balcony',
     'thirds',
-    { exposure: 'windy' },
-  ],
-  [
+    [2010, 1545],
+    {
+      exposure: 'windy',
+      colour: 'white',
+      resinCode: 2,
+      holes: fifteenHoles,
+      pourTest: { rimVolumeL: 18.6, on: '2026-03-08' },
+    },
+  ),
+  container(
     'R1',
     'Reservoir box',
-    'box',
-    box(580, 320, 215, 30),
-    190,
+    'reservoirBox',
+    box(600, 340, 285, 40),
+    255,
     'plastic',
     '45 l',
     'balcony',
     'thirds',
-    { mulchMm: 10 },
-  ],
-  [
+    [303, 1520],
+    reservoirBox,
+  ),
+  container(
     'R2',
     'Reservoir box',
-    'box',
-    box(580, 320, 215, 30),
-    190,
+    'reservoirBox',
+    box(600, 340, 285, 40),
+    255,
     'plastic',
     '45 l',
     'balcony',
     'thirds',
-    { mulchMm: 10 },
-  ],
-  [
+    [910, 1520],
+    reservoirBox,
+  ),
+  container(
     'N1',
     'Nursery pot',
     'pot',
@@ -148,33 +211,36 @@ const rows: readonly Row[] = [
     '#7',
     'balcony',
     'fastDrainBark',
-    { mulchMm: 20, wallMm: 2 },
-  ],
-  [
+    [3560, 1515],
+    { mulchMm: 20, wallMm: 2, colour: 'black', resinCode: 5, holes: { count: 8, diameterMm: 14 } },
+  ),
+  container(
     'L1',
     'Flat bag',
-    'box',
+    'flatBag',
     box(1000, 380, 160),
-    140,
+    160,
     'plastic',
     '60 l',
     'balcony',
     'thirdsCoir',
-    { wallMm: 1 },
-  ],
-  [
+    [4605, 1100],
+    { wallMm: 0.2, colour: 'pale', rings, standing: { xMm: 4605, yMm: 1100, isTurned: true } },
+  ),
+  container(
     'T1',
     'Stacked tower',
-    'pot',
+    'tower',
     round(240, 240, 720),
     705,
     'terracotta',
     '32 l',
     'landing',
     'thirdsVermiculite',
-    { wallMm: 10 },
-  ],
-  [
+    [1400, 1000],
+    { wallMm: 10, tower: { tiers: 5, pocketsPerTier: 4, pocketVolumeL: 1.6 } },
+  ),
+  container(
     'H1',
     'Hanging basket',
     'basket',
@@ -184,9 +250,10 @@ const rows: readonly Row[] = [
     '12 l',
     'landing',
     'thirdsVermiculite',
-    { baseHeightMm: 1450 },
-  ],
-  [
+    [300, 1000],
+    basketMore,
+  ),
+  container(
     'H2',
     'Hanging basket',
     'basket',
@@ -196,51 +263,33 @@ const rows: readonly Row[] = [
     '12 l',
     'landing',
     'thirdsVermiculite',
-    { baseHeightMm: 1450 },
-  ],
-  [
+    [800, 1000],
+    basketMore,
+  ),
+  container(
     'S1',
     'Sunken pot',
-    'pot',
+    'sunkenPot',
     round(400, 320, 380),
     350,
     'plastic',
     '35 l',
     'yard',
     'halfEarth',
-    { mulchMm: 40, baseHeightMm: -150, wallMm: 3 },
-  ],
-  [
+    [1000, 300],
+    sunken,
+  ),
+  container(
     'S2',
     'Sunken pot',
-    'pot',
+    'sunkenPot',
     round(400, 320, 380),
     350,
     'plastic',
     '35 l',
     'yard',
     'halfEarth',
-    { mulchMm: 40, baseHeightMm: -150, wallMm: 3 },
-  ],
+    [2600, 300],
+    sunken,
+  ),
 ]
-
-/** The demo's sixteen containers. */
-export const containers: Container[] = rows.map(
-  ([code, name, type, shape, fillMm, material, label, spaceId, recipeId, more]) => ({
-    id: code.toLowerCase(),
-    code,
-    name,
-    type,
-    shape,
-    fillMm,
-    wallMm: 3,
-    material,
-    ...(label ? { label: readLabel(label, 'metric') } : {}),
-    spaceId,
-    recipeId,
-    mulchMm: 0,
-    exposure: 'open',
-    baseHeightMm: 0,
-    ...more,
-  }),
-)

@@ -1,5 +1,7 @@
 import { emptyGarden, type Garden, type Planting } from '@rimbo/core'
+import { arrangement } from './arrangement'
 import { containers } from './containers'
+import { spaces } from './spaces'
 import { demoWeather } from './weather'
 
 /** The demo's clock stands still here. */
@@ -45,13 +47,10 @@ export function demoGarden(): Garden {
     ...emptyGarden('demo', 'Third floor, Port Maren', 'Balcony'),
     clock: DEMO_NOW,
     place,
-    spaces: [
-      { id: 'balcony', name: 'Balcony', covered: true },
-      { id: 'landing', name: 'Landing', covered: false },
-      { id: 'yard', name: 'Yard strip', covered: false },
-    ],
+    spaces,
     containers,
     plantings,
+    arrangement,
     weather: demoWeather(DEMO_FROM, 117, place.latitudeDeg),
   }
 }

@@ -22,6 +22,7 @@ test('from a tape measure to today’s can of water', async ({ page }) => {
       page.getByText('Nurseries sell this as #7: a class of 21.9 L to 29.3 L'),
     ).toBeVisible()
     await page.getByLabel('Top, across inside').fill('circumference 94 cm')
+    await page.getByText('Wall, holes and pour test').click()
     await page.getByLabel('Wall thickness').fill('0')
     await expect(page.getByText('= 29.9 cm')).toBeVisible()
     await page.getByLabel('Top, across inside').fill('20 m')
@@ -48,6 +49,12 @@ test('from a tape measure to today’s can of water', async ({ page }) => {
       ['Fabric bag', '30.5 L'],
       ['Box, rectangular and tapered', '45.5 L'],
       ['Hanging basket', '11.2 L'],
+      ['Half barrel', '126 L'],
+      ['Flat bag, lying', '77.5 L'],
+      ['Deep box, filled in layers', '396 L'],
+      ['Bucket with a reservoir', '21.3 L'],
+      ['Stacked tower', '32 L'],
+      ['Sunken pot, bottom cut out', '38.8 L'],
     ]) {
       await page.getByRole('button', { name: 'Add container' }).click()
       await choose(page, 'Kind', kind!)

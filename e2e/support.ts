@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises'
 import { test as base, expect, type Page } from '@playwright/test'
 
 /** A page on which any console error, page error or request to elsewhere fails the test. */
@@ -40,4 +41,26 @@ export async function startOwn(page: Page): Promise<void> {
   await open(page, 'line-up')
   await page.getByRole('button', { name: 'Start my own garden' }).click()
   await expect(page.getByText('No pots here yet')).toBeVisible()
+}
+
+interface DemoFile {
+  id: string
+  name: string
+  containers: { id: string; [field: string]: unknown }[]
+  [field: string]: unknown
+}
+
+/** Reads in the demo garden with something changed, as a file of the gardener's own. */
+export async function importChanged(page: Page, change: (demo: DemoFile) => void): Promise<void> {
+  const text = await readFile(new URL('../demo/port-maren.rimbo.json', import.meta.url), 'utf8')
+  const demo = JSON.parse(text) as DemoFile
+  Object.assign(demo, { id: 'changed', name: 'Changed demo' })
+  change(demo)
+  await open(page, 'settings')
+  await page.locator('input[type=file]').setInputFiles({
+    name: 'changed.rimbo.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(demo)),
+  })
+  await expect(page.getByRole('banner').getByText('Changed demo')).toBeVisible()
 }

@@ -18,14 +18,46 @@ export { sideProfile, type ProfilePoint } from './profile'
 export { judgeLabel, labelSchema, readLabel, type Label, type LabelFinding } from './label'
 export { liftingCaution, liftingProvenance, type LiftingCaution } from './lifting'
 export { parseDiameter } from './tape'
+export { partSchemas, type PartName } from './parts'
 export {
   containerSchema,
   containerTypes,
   exposures,
   materials,
+  partOf,
+  wallColours,
   type Container,
   type ContainerType,
   type Exposure,
   type Material,
+  type Standing,
+  type WallColour,
 } from './schema'
-export { containerVolumes, typicalContainer, volumeReasons, type ContainerVolumes } from './volumes'
+export {
+  bodyVolumeL,
+  innerShape,
+  mixBody,
+  plainBody,
+  standingRimMm,
+  type MixBody,
+  type Vessel,
+} from './body'
+export {
+  containerVolumes,
+  rootVolumeReasons,
+  volumeReasons,
+  type ContainerVolumes,
+} from './volumes'
+export { typicalContainer } from './typical'
+export { drainagePlan, type DrainagePlan, type DrainageVerdict, type DrilledHole } from './drainage'
+export { foodSafety, type FoodVerdict } from './foodSafety'
+export { containerMass, type ContainerMass, type MixMass } from './mass'
+export {
+  judgeHeat,
+  rootZonePeakC,
+  ROOT_INJURY_C,
+  wallColourOf,
+  type HeatDay,
+  type HeatVerdict,
+  type RootZoneHeat,
+} from './heat'

@@ -14,7 +14,7 @@ const CURVE_STEPS = 24
  * points.
  */
 export function sideProfile(shape: Shape, toMm = rimHeightMm(shape)): readonly ProfilePoint[] {
-  const steps = shape.kind === 'bowl' ? CURVE_STEPS : 1
+  const steps = shape.kind === 'bowl' || shape.kind === 'barrel' ? CURVE_STEPS : 1
   return Array.from({ length: steps + 1 }, (_, step) => {
     const zMm = toMm * (step / steps)
     return { halfLengthMm: innerSizeMm(shape, zMm).lengthMm / 2, zMm }

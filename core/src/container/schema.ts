@@ -1,9 +1,32 @@
 import { z } from 'zod'
 import { customIssue, idSchema, nameSchema, open } from '../units'
 import { labelSchema } from './label'
-import { rimHeightMm, shapeSchema } from './shape'
+import {
+  holesSchema,
+  layersSchema,
+  pourTestSchema,
+  reservoirSchema,
+  ringsSchema,
+  sunkenSchema,
+  towerSchema,
+  type PartName,
+} from './parts'
+import { innerSizeMm, rimHeightMm, shapeSchema, type Shape } from './shape'
 
-export const containerTypes = ['pot', 'bucket', 'fabricBag', 'box', 'basket'] as const
+export const containerTypes = [
+  'pot',
+  'bucket',
+  'halfBarrel',
+  'fabricBag',
+  'flatBag',
+  'box',
+  'deepBox',
+  'reservoirBox',
+  'reservoirBucket',
+  'tower',
+  'basket',
+  'sunkenPot',
+] as const
 export const materials = [
   'plastic',
   'terracotta',
@@ -14,6 +37,25 @@ export const materials = [
   'liner',
 ] as const
 export const exposures = ['sheltered', 'open', 'windy'] as const
+export const wallColours = ['black', 'dark', 'clay', 'middle', 'pale', 'white'] as const
+
+/** Which part beside the shape a kind of container has. */
+export const partOf: Readonly<Partial<Record<(typeof containerTypes)[number], PartName>>> = {
+  flatBag: 'rings',
+  deepBox: 'layers',
+  reservoirBox: 'reservoir',
+  reservoirBucket: 'reservoir',
+  tower: 'tower',
+  sunkenPot: 'sunken',
+}
+
+/** Where a container stands on its space, its middle, mm from the plan's origin. */
+export const standingSchema = open({
+  xMm: z.number().min(-100_000).max(100_000),
+  yMm: z.number().min(-100_000).max(100_000),
+  /** Turned so that its length lies along y. */
+  isTurned: z.boolean(),
+})
 
 /** A container as it stands in the garden. */
 export const containerSchema = open({
@@ -27,8 +69,29 @@ export const containerSchema = open({
   fillMm: z.number().positive(),
   wallMm: z.number().min(0).max(100),
   material: z.enum(materials),
+  /** Left out where it is the usual one of the material. */
+  colour: z.enum(wallColours).optional(),
+  /** A double or lined wall that keeps the sun's heat out. */
+  isInsulated: z.boolean().optional(),
+  /** Number in the triangle on a plastic container. */
+  resinCode: z.number().int().min(1).max(7).optional(),
+  holes: holesSchema.optional(),
   label: labelSchema.optional(),
+  pourTest: pourTestSchema.optional(),
+  /** How much of a soft wall is rolled down, to be unrolled as the plant grows. */
+  rolledMm: z.number().min(0).max(2000).optional(),
+  /** Thickness of a moss, coir or felt liner inside the measures given. */
+  linerMm: z.number().min(0).max(80).optional(),
+  reservoir: reservoirSchema.optional(),
+  rings: ringsSchema.optional(),
+  tower: towerSchema.optional(),
+  layers: layersSchema.optional(),
+  sunken: sunkenSchema.optional(),
   spaceId: idSchema,
+  /** Left out until it was placed. */
+  standing: standingSchema.optional(),
+  /** It is not to be carried elsewhere: sunk, fixed or too heavy. */
+  isFixed: z.boolean().optional(),
   /** Which mix is in it. */
   recipeId: idSchema.optional(),
   mulchMm: z.number().min(0).max(200),
@@ -36,11 +99,52 @@ export const containerSchema = open({
   /** Height of its floor above the ground; below zero where it is sunk. */
   baseHeightMm: z.number().min(-1000).max(3000),
 }).superRefine((container, context) => {
-  const limit = rimHeightMm(container.shape)
-  if (container.fillMm > limit)
-    context.addIssue(customIssue('fillOverRim', ['fillMm'], { given: container.fillMm, limit }))
+  const { shape, fillMm } = container
+  const report = (code: string, path: PropertyKey[], limit: number, given: number) =>
+    context.addIssue(customIssue(code, path, { given, limit }))
+  const rimMm = rimHeightMm(shape) - (container.rolledMm ?? 0)
+  if (rimMm < LEAST_RIM_MM)
+    report('rolledAway', ['rolledMm'], rimHeightMm(shape) - LEAST_RIM_MM, container.rolledMm ?? 0)
+  else if (fillMm > rimMm) report('fillOverRim', ['fillMm'], rimMm, fillMm)
+  const { reservoir, layers, rings, linerMm = 0 } = container
+  if (reservoir) {
+    const { falseFloorMm, overflowMm } = reservoir
+    if (falseFloorMm >= fillMm)
+      report('noMixAbove', ['reservoir', 'falseFloorMm'], fillMm, falseFloorMm)
+    if (overflowMm > falseFloorMm)
+      report('overflowTooHigh', ['reservoir', 'overflowMm'], falseFloorMm, overflowMm)
+    const floor = floorSizeMm(shape)
+    const mostMm = Math.sqrt((floor.lengthMm * floor.widthMm) / reservoir.footCount)
+    if (reservoir.feeding === 'foot' && reservoir.footDiameterMm > mostMm)
+      report('footTooWide', ['reservoir', 'footDiameterMm'], mostMm, reservoir.footDiameterMm)
+  }
+  if (layers && layers.fillerMm + layers.poorSoilMm >= fillMm)
+    report(
+      'noMixAbove',
+      ['layers', layers.poorSoilMm > 0 ? 'poorSoilMm' : 'fillerMm'],
+      fillMm,
+      layers.fillerMm + layers.poorSoilMm,
+    )
+  if (rings) {
+    if (rings.fillMm > rings.heightMm)
+      report('fillOverRim', ['rings', 'fillMm'], rings.heightMm, rings.fillMm)
+    const top = innerSizeMm(shape, rimHeightMm(shape))
+    const mostMm = Math.min(top.widthMm, top.lengthMm / rings.count)
+    if (rings.bottomDiameterMm > mostMm)
+      report('ringsTooWide', ['rings', 'bottomDiameterMm'], mostMm, rings.bottomDiameterMm)
+  }
+  const atFill = Math.min(Math.max(fillMm, 0), rimHeightMm(shape))
+  if (linerMm > 0 && linerMm >= Math.min(fillMm, innerSizeMm(shape, atFill).lengthMm / 2))
+    report('linerTooThick', ['linerMm'], fillMm, linerMm)
 })
 export type Container = z.infer<typeof containerSchema>
 export type ContainerType = Container['type']
 export type Material = Container['material']
 export type Exposure = Container['exposure']
+export type WallColour = (typeof wallColours)[number]
+export type Standing = z.infer<typeof standingSchema>
+
+/** A soft wall is never rolled below this. */
+const LEAST_RIM_MM = 50
+
+const floorSizeMm = (shape: Shape) => innerSizeMm(shape, 0)

@@ -43,11 +43,26 @@ const bowlSchema = open({
   if (shape.depthMm > shape.diameterMm) context.addIssue(customIssue('bowlTooDeep', ['depthMm']))
 })
 
-/** Inside measures of a container. A bowl is a spherical cap: a basket. */
+const barrelSchema = open({
+  kind: z.literal('barrel'),
+  /** At the belly, where it was sawn through. */
+  topDiameterMm: sizeSchema,
+  bottomDiameterMm: sizeSchema,
+  heightMm: sizeSchema,
+}).superRefine((shape, context) => {
+  if (!tapers(shape.topDiameterMm, shape.bottomDiameterMm))
+    context.addIssue(customIssue('bottomTooWide', ['bottomDiameterMm']))
+})
+
+/**
+ * Inside measures of a container. A bowl is a spherical cap: a basket. A barrel
+ * is one sawn in half at its belly, its staves bent as an ellipse.
+ */
 export const shapeSchema = z.discriminatedUnion('kind', [
   roundSchema,
   rectangularSchema,
   bowlSchema,
+  barrelSchema,
 ])
 export type Shape = z.infer<typeof shapeSchema>
 
@@ -84,6 +99,12 @@ export function innerSizeMm(shape: Shape, zMm: number): { lengthMm: number; widt
     return { lengthMm: diameter, widthMm: diameter }
   }
   const share = zMm / shape.heightMm
+  if (shape.kind === 'barrel') {
+    // On an ellipse the square of the diameter falls with the square of the way from the belly.
+    const { topDiameterMm: belly, bottomDiameterMm: end } = shape
+    const diameter = Math.sqrt(belly ** 2 - (belly ** 2 - end ** 2) * (1 - share) ** 2)
+    return { lengthMm: diameter, widthMm: diameter }
+  }
   if (shape.kind === 'round') {
     const diameter = between(shape.bottomDiameterMm, shape.topDiameterMm, share)
     return { lengthMm: diameter, widthMm: diameter }
@@ -111,7 +132,8 @@ export function sectionAreaMm2(shape: Shape, zMm: number): number {
  *
  * Every section here grows as a square of the height at most, so the prismoidal
  * rule h/6 (bottom + 4 middle + top) is not an approximation but exact: for a
- * cone it is πh/3 (R² + Rr + r²), for a bowl πh(3a² + h²)/6.
+ * cone it is πh/3 (R² + Rr + r²), for a bowl πh(3a² + h²)/6, for a barrel sawn in
+ * half πh/12 (2D² + d²), which is Oughtred's rule for a whole one.
  *
  * @param fillMm height of the fill above the inner floor, mm
  * @returns L
@@ -139,7 +161,8 @@ export function wallAreaM2(shape: Shape, fillMm: number): number {
   const bottom = innerSizeMm(shape, 0)
   const top = innerSizeMm(shape, fillMm)
   const slantMm = (from: number, to: number) => Math.hypot(fillMm, (to - from) / 2)
-  if (shape.kind === 'round')
+  // A barrel's stave is taken as straight: its bend adds less than 2 %.
+  if (shape.kind !== 'rectangular')
     return (
       ((Math.PI * (bottom.lengthMm + top.lengthMm)) / 2) *
       slantMm(bottom.lengthMm, top.lengthMm) *

@@ -1,30 +1,104 @@
-import { reason, type Reason } from '../units'
-import type { Container } from './schema'
-import { innerSizeMm, rimHeightMm, sectionAreaMm2, shapeVolumeL } from './shape'
+import { memory, reason, type Reason } from '../units'
+import {
+  bodyVolumeL,
+  floorSizeMm,
+  mixBody,
+  reservoirVolumeL,
+  standingRimMm,
+  surfaceMm2,
+  wetFootL,
+  type Vessel,
+} from './body'
+import { innerSizeMm, sectionAreaMm2, shapeVolumeL } from './shape'
 
 export interface ContainerVolumes {
-  /** To the rim: what a label speaks of. */
+  /** To the rim, all of it, as schools speak of sizes. */
   readonly rimVolumeL: number
-  /** To the fill line: what roots have. */
+  /** To the rim, without what stands on top of it: what a label speaks of. */
+  readonly labelledVolumeL: number
+  /** Good mix to fill in. */
   readonly fillVolumeL: number
+  /** What roots can use: without a soaked foot, with half of poor soil, with the earth below. */
+  readonly rootVolumeL: number
+  /** Parts of the root room that no root crosses: pockets of a tower. */
+  readonly cells: number
+  readonly reservoirL: number
+  readonly wetFootL: number
+  /** Of the root room, the earth below a cut floor. */
+  readonly earthL: number
   readonly headspaceMm: number
   /** Open surface of the mix. */
   readonly surfaceM2: number
+  /** Measured litres over those of the geometry; 1 where nothing was measured. */
+  readonly measuredOverShape: number
 }
 
-/** What a container holds, to the rim and to its fill line. */
-export function containerVolumes(container: Pick<Container, 'shape' | 'fillMm'>): ContainerVolumes {
-  const { shape, fillMm } = container
+/** Roots make half as much of poor soil as of good mix (memory). */
+const POOR_SOIL_SHARE = 0.5
+/** How deep roots are taken to go into the earth below a cut floor (memory; loosened earth). */
+const INTO_EARTH_MM = 300
+
+/** Below a filled bag lie its rings' own litres. */
+const ringsVolumeL = ({ rings }: Vessel, heightMm: number): number =>
+  rings
+    ? rings.count *
+      shapeVolumeL(
+        {
+          kind: 'round',
+          topDiameterMm: rings.topDiameterMm,
+          bottomDiameterMm: rings.bottomDiameterMm,
+          heightMm: rings.heightMm,
+        },
+        heightMm,
+      )
+    : 0
+
+const poorSoilL = ({ shape, layers }: Vessel): number =>
+  layers
+    ? shapeVolumeL(shape, layers.fillerMm + layers.poorSoilMm) -
+      shapeVolumeL(shape, layers.fillerMm)
+    : 0
+
+const earthBelowL = (vessel: Vessel): number => {
+  if (!vessel.sunken) return 0
+  return (sectionAreaMm2(vessel.shape, 0) * vessel.sunken.floorCutShare * INTO_EARTH_MM) / 1e6
+}
+
+/**
+ * What a container holds: to the rim, of mix, for roots, and of water below.
+ * Measured litres to the rim scale all that the geometry says.
+ */
+export function containerVolumes(vessel: Vessel): ContainerVolumes {
+  const { shape, fillMm, tower, rings, pourTest } = vessel
+  const rimMm = standingRimMm(vessel)
+  const stackedL = tower?.pocketVolumeL && tower.tiers * tower.pocketsPerTier * tower.pocketVolumeL
+  const shapeRimL = stackedL ?? shapeVolumeL(shape, rimMm)
+  const measuredOverShape = pourTest ? pourTest.rimVolumeL / shapeRimL : 1
+  const labelledVolumeL = shapeRimL * measuredOverShape
+  const bodyL = bodyVolumeL(mixBody(vessel)) * (stackedL ? tower.tiers : 1)
+  const ringsL = rings ? ringsVolumeL(vessel, rings.fillMm) : 0
+  const fillVolumeL = (bodyL - ringsL) * measuredOverShape + ringsL
+  const earthL = earthBelowL(vessel)
+  const footL = wetFootL(vessel) * measuredOverShape
   return {
-    rimVolumeL: shapeVolumeL(shape),
-    fillVolumeL: shapeVolumeL(shape, fillMm),
-    headspaceMm: rimHeightMm(shape) - fillMm,
-    surfaceM2: sectionAreaMm2(shape, fillMm) / 1e6,
+    rimVolumeL: labelledVolumeL + (rings ? ringsVolumeL(vessel, rings.heightMm) : 0),
+    labelledVolumeL,
+    fillVolumeL,
+    rootVolumeL:
+      fillVolumeL - footL + POOR_SOIL_SHARE * poorSoilL(vessel) * measuredOverShape + earthL,
+    cells: tower ? tower.tiers * tower.pocketsPerTier : 1,
+    reservoirL: reservoirVolumeL(vessel) * measuredOverShape,
+    wetFootL: footL,
+    earthL,
+    headspaceMm: rimMm - fillMm,
+    surfaceM2: surfaceMm2(vessel) / 1e6,
+    measuredOverShape,
   }
 }
 
 /** How the volume up to a height comes about: the shape's own formula and the measures in it. */
-export function volumeReasons({ shape }: Pick<Container, 'shape'>, heightMm: number): Reason[] {
+export function volumeReasons(vessel: Vessel, heightMm: number): Reason[] {
+  const { shape, pourTest } = vessel
   const bottom = innerSizeMm(shape, 0)
   const top = innerSizeMm(shape, heightMm)
   const params = {
@@ -35,60 +109,64 @@ export function volumeReasons({ shape }: Pick<Container, 'shape'>, heightMm: num
     topWidthMm: top.widthMm,
     volumeL: shapeVolumeL(shape, heightMm),
   }
-  return [reason(`volume.${shape.kind}`, params), reason('volume.limits')]
+  return [
+    reason(`volume.${shape.kind}`, params),
+    ...(pourTest
+      ? [reason('volume.poured', { pouredL: pourTest.rimVolumeL })]
+      : [reason('volume.limits')]),
+  ]
 }
 
-/** Usual measures of a container type, to start a form from. Practice and memory. */
-export function typicalContainer(
-  type: Container['type'],
-): Pick<Container, 'shape' | 'fillMm' | 'wallMm' | 'material' | 'baseHeightMm'> {
-  switch (type) {
-    case 'pot':
-      return {
-        shape: { kind: 'round', topDiameterMm: 400, bottomDiameterMm: 300, heightMm: 350 },
-        fillMm: 310,
-        wallMm: 8,
-        material: 'plastic',
-        baseHeightMm: 0,
-      }
-    case 'bucket':
-      return {
-        shape: { kind: 'round', topDiameterMm: 286, bottomDiameterMm: 260, heightMm: 325 },
-        fillMm: 285,
-        wallMm: 2,
-        material: 'plastic',
-        baseHeightMm: 0,
-      }
-    case 'fabricBag':
-      return {
-        shape: { kind: 'round', topDiameterMm: 360, bottomDiameterMm: 360, heightMm: 300 },
-        fillMm: 265,
-        wallMm: 3,
-        material: 'fabric',
-        baseHeightMm: 0,
-      }
-    case 'box':
-      return {
-        shape: {
-          kind: 'rectangular',
-          topLengthMm: 600,
-          topWidthMm: 300,
-          bottomLengthMm: 560,
-          bottomWidthMm: 260,
-          heightMm: 280,
-        },
-        fillMm: 245,
-        wallMm: 4,
-        material: 'plastic',
-        baseHeightMm: 0,
-      }
-    case 'basket':
-      return {
-        shape: { kind: 'bowl', diameterMm: 350, depthMm: 175 },
-        fillMm: 150,
-        wallMm: 3,
-        material: 'liner',
-        baseHeightMm: 1500,
-      }
-  }
+/** What of a container's mix roots can use, and why that is not all, or more. */
+export function rootVolumeReasons(vessel: Vessel): Reason[] {
+  const volumes = containerVolumes(vessel)
+  const { fillVolumeL, rootVolumeL, cells } = volumes
+  const { layers, reservoir, sunken, rings, tower, rolledMm } = vessel
+  const floor = floorSizeMm(vessel)
+  return [
+    reason('root.mix', { fillVolumeL, rootVolumeL }),
+    ...(layers
+      ? [reason('root.layers', { fillerMm: layers.fillerMm, poorL: poorSoilL(vessel) }, memory)]
+      : []),
+    ...(reservoir
+      ? [reason('root.reservoir', { waterL: volumes.reservoirL, footL: volumes.wetFootL })]
+      : []),
+    ...(sunken
+      ? [
+          reason(
+            'root.earth',
+            {
+              cutShare: sunken.floorCutShare,
+              acrossMm: floor.lengthMm,
+              depthMm: INTO_EARTH_MM,
+              earthL: volumes.earthL,
+            },
+            memory,
+          ),
+        ]
+      : []),
+    ...(rings
+      ? [
+          reason('root.rings', {
+            ringCount: rings.count,
+            ringsL: ringsVolumeL(vessel, rings.fillMm),
+          }),
+        ]
+      : []),
+    ...(tower
+      ? [reason('root.pockets', { pocketCount: cells, pocketL: rootVolumeL / cells })]
+      : []),
+    ...(rolledMm
+      ? [
+          reason('root.rolled', {
+            rolledMm,
+            unrolledL: containerVolumes({
+              ...vessel,
+              rolledMm: 0,
+              fillMm: vessel.fillMm + rolledMm,
+            }).fillVolumeL,
+          }),
+        ]
+      : []),
+  ]
 }

@@ -29,7 +29,7 @@ const round = (diameterMm: number, heightMm: number): Shape => ({
 const bucket = container('bucket')
 const largePot = container('pot', round(460, 400), 360)
 const flatBag = container(
-  'box',
+  'flatBag',
   {
     kind: 'rectangular',
     topLengthMm: 1000,

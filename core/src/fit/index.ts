@@ -1,3 +1,18 @@
-export { relativeYield, sharingProvenance, volumeProvenance, type RelativeYield } from './yield'
+export {
+  relativeYield,
+  sharedYield,
+  sharingProvenance,
+  volumeProvenance,
+  type RelativeYield,
+} from './yield'
 export { schoolIds, type SchoolId } from './schools'
-export { judgeFit, type FitJudgement, type FitVerdict } from './judge'
+export { judgeFit, type FitJudgement } from './judge'
+export {
+  conditionIds,
+  type Condition,
+  type ConditionId,
+  type FitVerdict,
+  type SpotConditions,
+} from './conditions'
+export { compareSchools, denseOptions, type Comparison, type DenseOption } from './compare'
+export * from './arrange'

@@ -1,6 +1,13 @@
-import { containerVolumes, innerSizeMm, rimHeightMm, type Container } from '../container'
+import {
+  containerVolumes,
+  innerSizeMm,
+  rimHeightMm,
+  standingRimMm,
+  type Container,
+} from '../container'
 import { isSmallFruited, type Variety } from '../plant'
 import { practice, reason, type Reason } from '../units'
+import { ROT_BELOW_L, type FitVerdict } from './conditions'
 import {
   basketRule,
   NOMINAL_TOLERANCE,
@@ -11,10 +18,7 @@ import {
   type Rule,
   type SchoolId,
 } from './schools'
-import { relativeYield } from './yield'
-
-/** `silent`: the school has no word on such a pairing. */
-export type FitVerdict = 'good' | 'tight' | 'poor' | 'silent'
+import { sharedYield } from './yield'
 
 export interface FitJudgement {
   readonly verdict: FitVerdict
@@ -23,23 +27,21 @@ export interface FitJudgement {
   readonly reasons: readonly Reason[]
 }
 
-/** A flat bag lies: much longer than it is deep. */
-const isFlatBag = ({ shape }: Container) =>
-  shape.kind === 'rectangular' && shape.heightMm <= 220 && shape.topLengthMm >= 800
-
 function pairingOf(variety: Variety, container: Container, count: number): Pairing {
-  const { rimVolumeL, fillVolumeL } = containerVolumes(container)
-  const rimMm = rimHeightMm(container.shape)
-  const rim = innerSizeMm(container.shape, rimMm)
+  const { shape, rings, reservoir, layers } = container
+  const { rimVolumeL, rootVolumeL, cells } = containerVolumes(container)
+  const rim = innerSizeMm(shape, rimHeightMm(shape))
+  const notForRoots = reservoir?.falseFloorMm ?? layers?.fillerMm ?? 0
   return {
     variety,
     count,
-    mixVolumeL: fillVolumeL,
+    rootVolumeL,
+    cells,
     rimVolumeL,
     rimVolumePerPlantL: rimVolumeL / count,
     acrossMm: Math.min(rim.lengthMm, rim.widthMm),
-    depthMm: rimMm,
-    isFlatBag: isFlatBag(container),
+    depthMm: standingRimMm(container) - notForRoots + (rings?.heightMm ?? 0),
+    isFlatBag: container.type === 'flatBag',
   }
 }
 
@@ -56,7 +58,8 @@ function judgeDemand(demand: Demand, pairing: Pairing): { verdict: FitVerdict; r
 }
 
 const RANK: readonly FitVerdict[] = ['good', 'tight', 'poor']
-const worst = (verdicts: readonly FitVerdict[]): FitVerdict =>
+/** The worst of some verdicts; what says nothing does not count. */
+export const worst = (verdicts: readonly FitVerdict[]): FitVerdict =>
   RANK[Math.max(0, ...verdicts.map((verdict) => RANK.indexOf(verdict)))]!
 
 function judgeRule(rule: Rule, pairing: Pairing): Omit<FitJudgement, 'value'> {
@@ -72,16 +75,14 @@ function judgeRule(rule: Rule, pairing: Pairing): Omit<FitJudgement, 'value'> {
 /** Rimbo's own school goes by the expected yield (our choice). */
 const HOUSE_GOOD = 0.7
 const HOUSE_TIGHT = 0.5
-/** Large fruit in little mix gets blossom-end rot most easily (practice). */
-const ROT_BELOW_L = 20
 
 function judgeHouse(pairing: Pairing): Omit<FitJudgement, 'value'> {
-  const { variety, count, mixVolumeL } = pairing
-  const { perPlant, reasons } = relativeYield({ variety, rootVolumeL: mixVolumeL, count })
+  const { variety, count, rootVolumeL } = pairing
+  const { perPlant, reasons } = sharedYield(variety, pairing, count)
   const byYield: FitVerdict =
     perPlant >= HOUSE_GOOD ? 'good' : perPlant >= HOUSE_TIGHT ? 'tight' : 'poor'
   const isRotProne =
-    variety.crop === 'tomato' && !isSmallFruited(variety) && mixVolumeL / count < ROT_BELOW_L
+    variety.crop === 'tomato' && !isSmallFruited(variety) && rootVolumeL / count < ROT_BELOW_L
   return {
     verdict: byYield === 'good' && isRotProne ? 'tight' : byYield,
     reasons: [
@@ -91,7 +92,7 @@ function judgeHouse(pairing: Pairing): Omit<FitJudgement, 'value'> {
         leastShare: HOUSE_TIGHT,
       }),
       ...(isRotProne
-        ? [reason('fit.rotProne', { hasL: mixVolumeL / count, limitL: ROT_BELOW_L }, practice)]
+        ? [reason('fit.rotProne', { hasL: rootVolumeL / count, limitL: ROT_BELOW_L }, practice)]
         : []),
       ...reasons,
     ],
@@ -137,7 +138,7 @@ export function judgeFit({
   readonly school: SchoolId
 }): FitJudgement {
   const pairing = pairingOf(variety, container, count)
-  const value = relativeYield({ variety, rootVolumeL: pairing.mixVolumeL, count }).perPlant
+  const value = sharedYield(variety, pairing, count).perPlant
   const judged =
     container.type === 'basket' ? judgeBasket(pairing, school) : judgeSchool(pairing, school)
   return { ...judged, value }

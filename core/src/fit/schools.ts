@@ -7,7 +7,9 @@ import { isSmallFruited, isVine, type Variety } from '../plant'
 export interface Pairing {
   readonly variety: Variety
   readonly count: number
-  readonly mixVolumeL: number
+  readonly rootVolumeL: number
+  /** Pockets that no root crosses; 1 where all share one room. */
+  readonly cells: number
   readonly rimVolumeL: number
   readonly rimVolumePerPlantL: number
   /** Narrowest way across the rim, inside. */

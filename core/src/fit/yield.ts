@@ -1,4 +1,5 @@
 import { published, reason, practice, type Reason } from '../units'
+import type { ContainerVolumes } from '../container'
 import type { Variety } from '../plant'
 
 /**
@@ -70,4 +71,23 @@ export function relativeYield({
         : []),
     ],
   }
+}
+
+/**
+ * What plants of one container are expected to yield: of a whole pot they share
+ * all of its root room, in the pockets of a tower each has its own.
+ *
+ * @param count plants in the container, all kinds together
+ */
+export function sharedYield(
+  variety: Variety,
+  { rootVolumeL, cells }: Pick<ContainerVolumes, 'rootVolumeL' | 'cells'>,
+  count: number,
+): RelativeYield {
+  const inCell = relativeYield({
+    variety,
+    rootVolumeL: rootVolumeL / cells,
+    count: Math.max(1, count / cells),
+  })
+  return { ...inCell, total: inCell.perPlant * count }
 }

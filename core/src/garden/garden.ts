@@ -13,6 +13,7 @@ import {
   open,
 } from '../units'
 import { dailyWeatherSchema } from '../weather'
+import { arrangementSchema } from './arrangement'
 import { recordSchema } from './record'
 
 export const unitSystems = ['metric', 'us', 'imperial'] as const
@@ -71,6 +72,8 @@ export const gardenSchema = open({
   plantings: z.array(plantingSchema).max(2000),
   /** The gardener's own, beside the usual ones. */
   recipes: z.array(recipeSchema).max(200),
+  /** Left out until something was wished for. */
+  arrangement: arrangementSchema.optional(),
   weather: z.array(dailyWeatherSchema).max(20_000),
   records: z.array(recordSchema).max(200_000),
 }).superRefine((garden, context) => {
@@ -106,6 +109,9 @@ export const gardenSchema = open({
     requireKnown('containerId', planting.containerId, ['plantings', index])
     requireKnown('varietyId', planting.varietyId, ['plantings', index])
   })
+  garden.arrangement?.wishes.forEach((wish, index) =>
+    requireKnown('varietyId', wish.varietyId, ['arrangement', 'wishes', index]),
+  )
   // A record may outlive its container: what was done stays done.
 })
 export type Garden = z.infer<typeof gardenSchema>

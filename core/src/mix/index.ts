@@ -16,7 +16,6 @@ export {
   mixBulkDensityGL,
   mixRetention,
   retentionCurve,
-  wateredMassKg,
   type DrainedState,
   type RetentionCurve,
   type RetentionPoint,

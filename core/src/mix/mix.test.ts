@@ -8,6 +8,7 @@ import {
   easilyAvailableL,
   ingredients,
   limeDose,
+  mixBulkDensityGL,
   mixRetention,
   purchasesFor,
   recipeSchema,
@@ -15,10 +16,9 @@ import {
   retentionCurve,
   shrinkShare,
   totalOf,
-  wateredMassKg,
   type Recipe,
 } from '.'
-import type { Shape } from '../container'
+import { plainBody, type Shape } from '../container'
 import { defaultMeasures, inMeasures } from '../units'
 import { LIME_DENSITY_G_ML } from './lime'
 
@@ -142,7 +142,7 @@ describe('water and air in a drained pot', () => {
   // nursery mixes, which are mostly bark.
   test('bark mix in a 15 cm pot: air 10–30 %, water 45–65 %, pores 50–85 %', () => {
     const curve = mixRetention(recipe('fastDrainBark'))
-    const { containerCapacity, airSpace } = drainedState(cylinder(150), 150, curve)
+    const { containerCapacity, airSpace } = drainedState(plainBody(cylinder(150), 150), curve)
     expect(airSpace).toBeGreaterThan(0.1)
     expect(airSpace).toBeLessThan(0.3)
     expect(containerCapacity).toBeGreaterThan(0.45)
@@ -154,8 +154,8 @@ describe('water and air in a drained pot', () => {
     fc.assert(
       fc.property(anyRecipe, fc.integer({ min: 30, max: 900 }), (one, fillMm) => {
         const curve = mixRetention(one)
-        const low = drainedState(cylinder(fillMm), fillMm, curve)
-        const high = drainedState(cylinder(fillMm * 2), fillMm * 2, curve)
+        const low = drainedState(plainBody(cylinder(fillMm), fillMm), curve)
+        const high = drainedState(plainBody(cylinder(fillMm * 2), fillMm * 2), curve)
         expect(low.containerCapacity + low.airSpace).toBeCloseTo(curve.totalPorosity, 9)
         expect(high.airSpace).toBeGreaterThanOrEqual(low.airSpace - 1e-9)
         expect(low.containerCapacity).toBeLessThanOrEqual(curve.totalPorosity + 1e-9)
@@ -164,8 +164,8 @@ describe('water and air in a drained pot', () => {
   })
   test('a 1 cm pot is nearly soaked; a very tall one nears the dry end of the curve', () => {
     const curve = mixRetention(recipe('thirds'))
-    expect(drainedState(cylinder(10), 10, curve).airSpace).toBeLessThan(0.06)
-    const tall = drainedState(cylinder(3000), 3000, curve).containerCapacity
+    expect(drainedState(plainBody(cylinder(10), 10), curve).airSpace).toBeLessThan(0.06)
+    const tall = drainedState(plainBody(cylinder(3000), 3000), curve).containerCapacity
     expect(tall - curve.waterShare(100)).toBeLessThan(0.04)
   })
   test('a straight line held between two points drains to its mean', () => {
@@ -174,8 +174,11 @@ describe('water and air in a drained pot', () => {
       { suctionCm: 0, waterShare: 0.5 },
       { suctionCm: 100, waterShare: 0.5 },
     ])
-    expect(drainedState(cylinder(300), 300, level).containerCapacity).toBeCloseTo(0.5, 12)
-    expect(easilyAvailableL(cylinder(300), 300, level)).toBeCloseTo(0, 12)
+    expect(drainedState(plainBody(cylinder(300), 300), level).containerCapacity).toBeCloseTo(
+      0.5,
+      12,
+    )
+    expect(easilyAvailableL(plainBody(cylinder(300), 300), level)).toBeCloseTo(0, 12)
   })
   test('the curve goes through its points and is level beyond them', () => {
     const curve = retentionCurve([
@@ -188,17 +191,20 @@ describe('water and air in a drained pot', () => {
     expect(curve.waterShare(30)).toBeLessThan(0.6)
   })
   test('a drained pot is wettest at its floor', () => {
-    const profile = drainedProfile(300, mixRetention(recipe('thirds')))
+    const profile = drainedProfile(plainBody(cylinder(300), 300), mixRetention(recipe('thirds')))
     expect(profile[0]).toEqual({ heightShare: 0, saturation: 1 })
     profile
       .slice(1)
       .forEach((one, index) => expect(one.saturation).toBeLessThan(profile[index]!.saturation))
   })
   test('earth weighs far more than a light mix, which is why terraces avoid it (practice)', () => {
-    const mass = (id: string) => wateredMassKg(cylinder(300), 300, recipe(id))
-    expect(mass('plainEarth')).toBeGreaterThan(1.5 * mass('lightTerrace'))
-    const volumeL = (Math.PI * 3) / 1
-    expect(mass('plainEarth') / volumeL).toBeGreaterThan(1.2)
-    expect(mass('plainEarth') / volumeL).toBeLessThan(1.8)
+    const wateredGL = (id: string) => {
+      const curve = mixRetention(recipe(id))
+      const { containerCapacity } = drainedState(plainBody(cylinder(300), 300), curve)
+      return mixBulkDensityGL(recipe(id)) + 1000 * containerCapacity
+    }
+    expect(wateredGL('plainEarth')).toBeGreaterThan(1.5 * wateredGL('lightTerrace'))
+    expect(wateredGL('plainEarth')).toBeGreaterThan(1200)
+    expect(wateredGL('plainEarth')).toBeLessThan(1800)
   })
 })

@@ -1,5 +1,5 @@
 import { memory, published, reason, type Reason } from '../units'
-import { shapeVolumeL, sectionAreaMm2, type Shape } from '../container'
+import { bodyVolumeL, type MixBody } from '../container'
 import { recipeShares, type Recipe } from './recipe'
 import { TABLED_SUCTIONS_CM } from './ingredients'
 import { shrinkShare } from './shrinkage'
@@ -78,55 +78,62 @@ export interface DrainedState {
   readonly airSpace: number
 }
 
-/** Heights at which a pot is sampled when a quantity is summed over it. */
-const SLICES = 50
+/** Heights at which a slice is sampled when a quantity is summed over it. */
+const SAMPLES = 50
 
-function integrate(toMm: number, at: (zMm: number) => number): number {
-  const stepMm = toMm / SLICES
-  let sum = 0
-  for (let slice = 0; slice < SLICES; slice++) sum += at((slice + 0.5) * stepMm)
-  return sum * stepMm
-}
+/** A quantity by height, summed over the mix with its area, mm³. */
+const overBody = ({ slices }: MixBody, at: (zMm: number) => number): number =>
+  slices.reduce((sum, { fromMm, toMm, areaMm2 }) => {
+    const stepMm = (toMm - fromMm) / SAMPLES
+    let inSlice = 0
+    for (let sample = 0; sample < SAMPLES; sample++) {
+      const zMm = fromMm + (sample + 0.5) * stepMm
+      inSlice += areaMm2(zMm) * at(zMm)
+    }
+    return sum + inSlice * stepMm
+  }, 0)
+
+/** Suction of free water that stands so far below, cm; none within it. */
+const suctionCm = (zMm: number, waterTableMm: number) => Math.max(0, zMm - waterTableMm) / 10
 
 /**
  * Water that stays in a pot once it has drained, and the air left beside it.
  *
- * Just after draining, the mix at height z above the floor is under z cm of
- * suction: wettest at the floor, airiest at the top. The share of water at each
- * height is read off the retention curve and summed over the pot's own shape.
+ * Just after draining, the mix at z cm above where water stands (the floor, a
+ * layer's edge, the overflow of a reservoir) is under z cm of suction: wettest
+ * there, airiest at the top. The share of water at each height is read off the
+ * retention curve and summed over the mix's own form.
  *
- * @param shape  inside of the container, mm
- * @param fillMm height of the mix above the inner floor
- * @param curve  retention of the mix, suction in cm
+ * @param body  the mix as its container holds it
+ * @param curve retention of the mix, suction in cm
  * @source Milks, Fonteno & Larson 1989, J. Amer. Soc. Hort. Sci. 114:57–61
  */
-export function drainedState(shape: Shape, fillMm: number, curve: RetentionCurve): DrainedState {
-  const volumeMm3 = shapeVolumeL(shape, fillMm) * 1e6
-  const waterMm3 = integrate(
-    fillMm,
-    (zMm) => sectionAreaMm2(shape, zMm) * curve.waterShare(zMm / 10),
-  )
-  const containerCapacity = waterMm3 / volumeMm3
+export function drainedState(body: MixBody, curve: RetentionCurve): DrainedState {
+  const waterMm3 = overBody(body, (zMm) => curve.waterShare(suctionCm(zMm, body.waterTableMm)))
+  const containerCapacity = waterMm3 / (bodyVolumeL(body) * 1e6)
   return { containerCapacity, airSpace: curve.totalPorosity - containerCapacity }
 }
 
 export interface WetnessAtHeight {
-  /** Height above the floor, share of the fill, 0–1. */
+  /** Height in the mix, share of the way from its lowest to its highest, 0–1. */
   readonly heightShare: number
   /** Share of the pores that is water, 0–1. */
   readonly saturation: number
 }
 
-/** How wet a drained pot is by height, floor first. */
+/** How wet a drained pot is by height, the lowest mix first. */
 export function drainedProfile(
-  fillMm: number,
+  { slices, waterTableMm }: MixBody,
   curve: RetentionCurve,
   steps = 8,
 ): readonly WetnessAtHeight[] {
+  const fromMm = slices[0]!.fromMm
+  const toMm = slices.at(-1)!.toMm
   return Array.from({ length: steps + 1 }, (_, step) => {
     const heightShare = step / steps
-    const suctionCm = (heightShare * fillMm) / 10
-    return { heightShare, saturation: curve.waterShare(suctionCm) / curve.totalPorosity }
+    const zMm = fromMm + heightShare * (toMm - fromMm)
+    const water = curve.waterShare(suctionCm(zMm, waterTableMm))
+    return { heightShare, saturation: water / curve.totalPorosity }
   })
 }
 
@@ -139,16 +146,16 @@ const EASILY_AVAILABLE_TO_CM = 50
  *
  * @source de Boodt & Verdonck 1972, Acta Hort. 26:37–44, for the limit
  */
-export function easilyAvailableL(shape: Shape, fillMm: number, curve: RetentionCurve): number {
-  const volumeL = shapeVolumeL(shape, fillMm)
-  const { containerCapacity } = drainedState(shape, fillMm, curve)
+export function easilyAvailableL(body: MixBody, curve: RetentionCurve): number {
+  const { containerCapacity } = drainedState(body, curve)
   const left = curve.waterShare(EASILY_AVAILABLE_TO_CM)
-  return Math.max(0, volumeL * (containerCapacity - left))
+  return Math.max(0, bodyVolumeL(body) * (containerCapacity - left))
 }
 
 /** Why a drained pot of this mix holds the water and the air it does, and weighs what it does. */
-export function drainedReasons(fillMm: number, recipe: Recipe): Reason[] {
+export function drainedReasons({ slices, waterTableMm }: MixBody, recipe: Recipe): Reason[] {
   const curve = mixRetention(recipe)
+  const fillMm = slices.at(-1)!.toMm - waterTableMm
   return [
     reason(
       'mix.drained',
@@ -161,10 +168,4 @@ export function drainedReasons(fillMm: number, recipe: Recipe): Reason[] {
     ),
     reason('mix.ingredientsTypical', { dryDensityGL: mixBulkDensityGL(recipe) }, memory),
   ]
-}
-
-/** Mass of a filled and just watered container, without its own wall and its plant, kg. */
-export function wateredMassKg(shape: Shape, fillMm: number, recipe: Recipe): number {
-  const { containerCapacity } = drainedState(shape, fillMm, mixRetention(recipe))
-  return shapeVolumeL(shape, fillMm) * (mixBulkDensityGL(recipe) / 1000 + containerCapacity)
 }

@@ -1,1 +1,41 @@
 export { placeSchema, spaceSchema, type Place, type Space } from './schema'
+export {
+  floorAreaM2,
+  planSchema,
+  rectangularPlan,
+  sideKinds,
+  type Plan,
+  type RectangleMeasures,
+  type Shelf,
+  type Side,
+} from './plan'
+export { boxOf, edgeLengthMm, isWithin, sideOf, type Box, type PlanPoint } from './geometry'
+export { directSunHours, monthDates, sunPath, type Spot, type SunPosition } from './sun'
+export {
+  diffuseShare,
+  lightProvenance,
+  lightReasons,
+  MOL_PER_MJ,
+  monthlyRadiation,
+  spotLight,
+  type SpotLight,
+} from './light'
+export { sunMap, type SunMap, type SunMapRequest } from './sunMap'
+export { boxAround, footprintOf, gapMm, outerSizeMm, type Footprint } from './footprint'
+export {
+  awayFromSidesMm,
+  crowdedPairs,
+  doorwayOf,
+  outOfReach,
+  snapped,
+  standingFaults,
+  type Crown,
+  type StandingFault,
+} from './standing'
+export {
+  spaceLoad,
+  type LoadVerdict,
+  type ShelfLoad,
+  type SpaceLoad,
+  type StandingMass,
+} from './load'

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { idSchema, nameSchema, open } from '../units'
+import { planSchema } from './plan'
 
 /** Where the garden is, as far as the sun and the air need to know. */
 export const placeSchema = open({
@@ -18,5 +19,7 @@ export const spaceSchema = open({
   name: nameSchema,
   /** Rain does not reach the pots: a slab or roof above. */
   covered: z.boolean(),
+  /** Left out until it was drawn. */
+  plan: planSchema.optional(),
 })
 export type Space = z.infer<typeof spaceSchema>

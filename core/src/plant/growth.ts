@@ -1,5 +1,5 @@
 import { daysBetween, published } from '../units'
-import type { Crop, Variety } from './variety'
+import type { Crop, FruitClass, Variety } from './variety'
 
 /**
  * Lengths of the growth stages from planting out, days: initial, development,
@@ -133,4 +133,53 @@ export function plantGrowth(
     basalCoefficient: basalCoefficient(variety, days),
     trusses: trussesOn(variety, days, heightMm, grownMm),
   }
+}
+
+/** Fruit of a season over the canopy of an unrestricted plant in full sun, kg/m² (memory). */
+const CROP_KG_M2: Readonly<Record<FruitClass, number>> = {
+  currant: 7,
+  cherry: 9,
+  plum: 11,
+  salad: 12,
+  beefsteak: 12,
+  block: 8,
+  horn: 8,
+  mildHot: 7,
+  hot: 5,
+  veryHot: 3,
+  smallChilli: 3,
+}
+
+/** What an unrestricted plant in full sun crops in a season, kg, to within a half (memory). */
+export const fullCropKg = ({ fruitClass, matureCanopyM2 }: Variety): number =>
+  matureCanopyM2 * CROP_KG_M2[fruitClass]
+
+/** Of the area that leaves draw water for, so much lies under them; the rest is sides (memory). */
+const UNDER_LEAVES = 0.6
+
+/**
+ * Across the leaves of some grown plants that stand together, seen from above, mm.
+ *
+ * @param massShare of each beside an unrestricted plant, 0–1
+ */
+export const crownAcrossMm = (
+  { matureCanopyM2 }: Variety,
+  massShare: number,
+  count: number,
+): number =>
+  2000 * Math.sqrt((UNDER_LEAVES * count * matureCanopyM2 * Math.cbrt(massShare) ** 2) / Math.PI)
+
+/** Fresh mass of leaf and stem over the canopy of a grown plant, kg/m² (memory, from greenhouse crops). */
+const LEAF_MASS_KG_M2 = 7
+/** Fruit that hangs at once, beside leaf and stem (memory). */
+const FRUIT_OVER_LEAF: Readonly<Record<Crop, number>> = { tomato: 1, pepper: 0.6 }
+
+/**
+ * Fresh mass of a grown plant with the fruit that hangs on it at once.
+ *
+ * @param massShare beside an unrestricted plant, 0–1
+ * @returns kg, to within a third
+ */
+export function grownPlantKg({ crop, matureCanopyM2 }: Variety, massShare: number): number {
+  return matureCanopyM2 * massShare * LEAF_MASS_KG_M2 * (1 + FRUIT_OVER_LEAF[crop])
 }

@@ -14,6 +14,9 @@ export { catalogue, catalogueProvenance, cultivars, habitClasses } from './catal
 export {
   basalProvenance,
   plantGrowth,
+  crownAcrossMm,
+  fullCropKg,
+  grownPlantKg,
   stageProvenance,
   type PlantGrowth,
   type Ripeness,

@@ -10,3 +10,5 @@ export {
   type PotToday,
 } from './today'
 export { inQuarterCans, roundOf, type Round, type Stop, type StopState } from './round'
+export { siteOf, spaceLoadOf, type SiteOf } from './site'
+export { arrangeTaskOf, standingSpots } from './arranging'

@@ -8,6 +8,13 @@ const demo = readGarden(
   readFileSync(new URL('../../../demo/port-maren.rimbo.json', import.meta.url), 'utf8'),
 )
 const NOW = demo.clock!
+/** The demo with its tower as one open column: it drains as deep as it is tall, and holds little. */
+const withColumn: Garden = {
+  ...demo,
+  containers: demo.containers.map((one) =>
+    one.id === 't1' ? { ...one, tower: { tiers: 5, pocketsPerTier: 4 } } : one,
+  ),
+}
 const CAN_L = 10
 const withRecord = (garden: Garden, record: object): Garden => ({
   ...garden,
@@ -67,7 +74,7 @@ describe('today', () => {
 })
 
 describe('the round', () => {
-  const today = gardenToday(demo, NOW)
+  const today = gardenToday(withColumn, NOW)
   const round = roundOf(today, CAN_L)
 
   test('walks in the order of the containers, and its litres add up', () => {
@@ -76,17 +83,17 @@ describe('the round', () => {
     expect(round.carryL + round.laterL).toBeCloseTo(remainingL, 9)
     expect(round.cans).toBe(Math.ceil(round.carryL / CAN_L))
   })
-  test('the tower drinks more than it holds in easy reach: half now, half later', () => {
+  test('an open tower drinks more than it holds in easy reach: half now, half later', () => {
     const tower = round.stops.find((stop) => stop.pot.container.code === 'T1')!
     expect(tower.pot.visits!.count).toBe(2)
     expect(tower.nowL).toBeCloseTo(tower.pot.need!.waterL / 2, 9)
-    const given = withRecord(demo, { kind: 'water', containerId: 't1', volumeL: tower.nowL })
+    const given = withRecord(withColumn, { kind: 'water', containerId: 't1', volumeL: tower.nowL })
     const after = roundOf(gardenToday(given, NOW), CAN_L)
     expect(after.stops.find((stop) => stop.pot.container.code === 'T1')!.state).toBe('later')
     expect(after.laterL).toBeCloseTo(tower.nowL, 9)
   })
   test('when all others are done, the second walk begins', () => {
-    let garden = demo
+    let garden = withColumn
     for (const stop of round.stops)
       garden = withRecord(garden, {
         kind: 'water',

@@ -1,17 +1,27 @@
-import { containerVolumes, wallAreaM2, type Container, type ContainerVolumes } from '../container'
-import { relativeYield, type RelativeYield } from '../fit'
+import {
+  bodyVolumeL,
+  containerMass,
+  containerVolumes,
+  mixBody,
+  wallAreaM2,
+  type Container,
+  type ContainerMass,
+  type ContainerVolumes,
+  type MixBody,
+} from '../container'
+import { sharedYield, type RelativeYield } from '../fit'
 import { recipeOf, varietyOf, type Garden, type GardenRecord, type Planting } from '../garden'
 import {
   drainedReasons,
   drainedState,
   easilyAvailableL,
+  mixBulkDensityGL,
   mixRetention,
-  wateredMassKg,
   type DrainedState,
   type Recipe,
   type RetentionCurve,
 } from '../mix'
-import { plantGrowth, type PlantGrowth, type Variety } from '../plant'
+import { grownPlantKg, plantGrowth, type PlantGrowth, type Variety } from '../plant'
 import { dayOf, dayOfYear, type Reason } from '../units'
 import { visitsFor, waterNeedL, type Visits, type WaterNeed } from '../water'
 import {
@@ -35,9 +45,11 @@ export interface MixToday {
   readonly recipe: Recipe
   readonly curve: RetentionCurve
   readonly drained: DrainedState
+  /** As the container holds it. */
+  readonly body: MixBody
   readonly easilyAvailableL: number
-  readonly wateredMassKg: number
-  /** Of the water, the air and the mass. */
+  readonly dryDensityGL: number
+  /** Of the water and the air. */
   readonly reasons: readonly Reason[]
 }
 
@@ -46,6 +58,7 @@ export interface PotToday {
   readonly container: Container
   readonly volumes: ContainerVolumes
   readonly mix: MixToday | undefined
+  readonly mass: ContainerMass
   readonly plants: readonly PlantingToday[]
   /** Left out where there is no weather for the day. */
   readonly need: WaterNeed | undefined
@@ -80,7 +93,7 @@ export const plantCount = (garden: Garden, containerId: string): number =>
 function plantsOf(
   garden: Garden,
   container: Container,
-  fillVolumeL: number,
+  volumes: ContainerVolumes,
   date: string,
 ): PlantingToday[] {
   const count = plantCount(garden, container.id)
@@ -89,23 +102,32 @@ function plantsOf(
     .flatMap((planting) => {
       const variety = varietyOf(garden, planting.varietyId)
       if (!variety) return []
-      const expected = relativeYield({ variety, rootVolumeL: fillVolumeL, count })
+      const expected = sharedYield(variety, volumes, count)
       const growth = plantGrowth(variety, planting.plantedOn, date, expected.perPlant)
       return [{ planting, variety, yield: expected, growth }]
     })
 }
 
-function mixOf(garden: Garden, { shape, fillMm, recipeId }: Container): MixToday | undefined {
-  const recipe = recipeOf(garden, recipeId)
+function mixOf(
+  garden: Garden,
+  container: Container,
+  volumes: ContainerVolumes,
+): MixToday | undefined {
+  const recipe = recipeOf(garden, container.recipeId)
   if (!recipe) return undefined
   const curve = mixRetention(recipe)
+  const body = mixBody(container)
+  const drained = drainedState(body, curve)
+  // A tower has a body a tier; a pot that was poured may hold more than its measures say.
+  const ofBody = volumes.fillVolumeL / bodyVolumeL(body)
   return {
     recipe,
     curve,
-    drained: drainedState(shape, fillMm, curve),
-    easilyAvailableL: easilyAvailableL(shape, fillMm, curve),
-    wateredMassKg: wateredMassKg(shape, fillMm, recipe),
-    reasons: drainedReasons(fillMm, recipe),
+    body,
+    drained,
+    easilyAvailableL: easilyAvailableL(body, curve) * ofBody + volumes.reservoirL,
+    dryDensityGL: mixBulkDensityGL(recipe),
+    reasons: drainedReasons(body, recipe),
   }
 }
 
@@ -131,9 +153,14 @@ function potToday(
   { date, weather, reference, records }: GardenDay,
 ): PotToday {
   const volumes = containerVolumes(container)
-  const plants = plantsOf(garden, container, volumes.fillVolumeL, date)
+  const plants = plantsOf(garden, container, volumes, date)
   const standing = plants.filter(({ growth }) => growth.stage !== 'notPlanted')
-  const mix = mixOf(garden, container)
+  const mix = mixOf(garden, container, volumes)
+  const plantKg = plants.reduce(
+    (sum, { planting, variety, yield: expected }) =>
+      sum + planting.count * grownPlantKg(variety, expected.perPlant),
+    0,
+  )
   const space = garden.spaces.find((one) => one.id === container.spaceId)
   const need =
     reference && standing.length
@@ -154,6 +181,7 @@ function potToday(
     container,
     volumes,
     mix,
+    mass: containerMass(container, mix && { ...mix, ...mix.drained }, plantKg),
     plants,
     need,
     visits: need && mix && visitsFor(need.waterL, mix.easilyAvailableL),

@@ -1,18 +1,17 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
-import { line } from 'd3'
 import {
   drainedProfile,
   innerSizeMm,
   recipeShares,
-  rimHeightMm,
-  sideProfile,
+  standingRimMm,
+  wallColourOf,
   type PotToday,
-  type ProfilePoint,
 } from '@rimbo/core'
 import MixHatch from './MixHatch.vue'
 import PlantDrawing from './PlantDrawing.vue'
 import { plantPlaces } from './plantPlaces'
+import { potForm } from './potForm'
 import { drawnFloorMm, drawnWallMm } from './wall'
 
 /**
@@ -23,33 +22,16 @@ const props = defineProps<{ pot: PotToday; scale: number }>()
 const id = useId()
 
 const container = computed(() => props.pot.container)
-const shape = computed(() => container.value.shape)
-const rimMm = computed(() => rimHeightMm(shape.value))
-
-const wallMm = computed(() => drawnWallMm(container.value, props.scale))
+const rimMm = computed(() => standingRimMm(container.value))
+const form = computed(() => potForm(container.value, drawnWallMm(container.value, props.scale)))
+const colour = computed(() => wallColourOf(container.value))
 /** It stands on its outer floor; heights in it are counted from the inner one. */
 const innerFloorMm = computed(
   () => container.value.baseHeightMm + drawnFloorMm(container.value, props.scale),
 )
 
-/** Closed outline of both sides of a profile, set off outwards. */
-function outline(points: readonly ProfilePoint[], offMm: number, floorMm: number): string {
-  const right = points.map(({ halfLengthMm, zMm }): [number, number] => [
-    halfLengthMm + offMm,
-    -Math.max(zMm, 0),
-  ])
-  const bottom = shape.value.kind === 'bowl' ? [] : [[right[0]![0], floorMm] as [number, number]]
-  const rightSide = [...bottom, ...right]
-  const leftSide = rightSide.map(([x, y]): [number, number] => [-x, y]).reverse()
-  return `${line()([...rightSide, ...leftSide]) ?? ''}Z`
-}
-
-const inner = computed(() => outline(sideProfile(shape.value), 0, 0))
-const outer = computed(() => outline(sideProfile(shape.value), wallMm.value, wallMm.value))
-const filled = computed(() => outline(sideProfile(shape.value, container.value.fillMm), 0, 0))
-
-const fillHalfMm = computed(() => innerSizeMm(shape.value, container.value.fillMm).lengthMm / 2)
-const rimHalfMm = computed(() => innerSizeMm(shape.value, rimMm.value).lengthMm / 2)
+const fillHalfMm = computed(() => form.value.fillHalfMm)
+const rimHalfMm = computed(() => innerSizeMm(container.value.shape, rimMm.value).lengthMm / 2)
 
 const mulchTopMm = computed(() => container.value.fillMm + container.value.mulchMm)
 const mulchStrokes = computed(() => {
@@ -71,9 +53,9 @@ const shares = computed(() =>
     : [],
 )
 
-/** Water by height, floor first, as stops of a gradient from below. */
+/** Water by height, the lowest mix first, as stops of a gradient from below. */
 const wetness = computed(() =>
-  props.pot.mix ? drainedProfile(container.value.fillMm, props.pot.mix.curve) : [],
+  props.pot.mix ? drainedProfile(props.pot.mix.body, props.pot.mix.curve) : [],
 )
 
 /** A pot hangs from its hook above the plant's foot. */
@@ -86,6 +68,8 @@ const hanger = computed(() => {
 })
 
 const places = computed(() => plantPlaces(props.pot))
+/** Hatches are signs, of one size on the screen at any scale. */
+const hatchScale = computed(() => `scale(${1 / props.scale})`)
 </script>
 
 <template>
@@ -101,15 +85,59 @@ const places = computed(() => plantPlaces(props.pot))
           :stop-opacity="stop.saturation ** 2 * 0.8"
         />
       </linearGradient>
+      <pattern
+        :id="`${id}-filler`"
+        patternUnits="userSpaceOnUse"
+        width="14"
+        height="12"
+        :patternTransform="hatchScale"
+      >
+        <path
+          class="mark-open"
+          d="M2 4a3.4 3 0 1 0 7 0a3.4 3 0 1 0 -7 0zM8 10.500a2.400 2 0 1 0 5 0"
+        />
+      </pattern>
+      <pattern
+        :id="`${id}-poor`"
+        patternUnits="userSpaceOnUse"
+        width="9"
+        height="8"
+        :patternTransform="hatchScale"
+      >
+        <path class="mark-open" d="M1 2.500h4M5 6h3" />
+      </pattern>
     </defs>
     <path v-if="isHanging" class="hanger" :d="hanger" />
-    <path :d="outer" :class="`wall wall-${container.material}`" />
-    <path :d="inner" class="hollow" />
+    <path :d="form.wall" :class="`wall wall-${container.material} wall-in-${colour}`" />
+    <path :d="form.hollow" class="hollow" />
+    <path v-if="form.liner" :d="form.liner" class="liner" />
+    <path v-if="form.water" :d="form.water" class="standing-water" />
+    <path v-if="form.filler" :d="form.filler" :fill="`url(#${id}-filler)`" />
+    <path v-if="form.poorSoil" :d="form.poorSoil" :fill="`url(#${id}-poor)`" />
     <template v-if="shares.length">
-      <path :d="filled" :fill="`url(#${id}-wet)`" />
-      <path :d="filled" :fill="`url(#${id}-mix)`" />
+      <template v-for="mix in form.mixes" :key="mix">
+        <path :d="mix" class="hollow" />
+        <path :d="mix" :fill="`url(#${id}-wet)`" />
+        <path :d="mix" :fill="`url(#${id}-mix)`" />
+      </template>
     </template>
     <path v-if="container.mulchMm > 0" class="mulch" :d="mulchStrokes" />
+    <path v-if="form.inside" class="cut-line" :d="form.inside" />
+    <path v-if="form.ringWalls" class="cut-line" :d="form.ringWalls" />
+    <path v-if="form.earth" class="root-line" :d="form.earth" />
+    <circle
+      v-for="roll in form.rolls"
+      :key="roll.x"
+      class="cut-line"
+      :cx="roll.x"
+      :cy="roll.y"
+      :r="roll.r"
+    />
+    <path
+      v-if="form.overflow"
+      class="overflow"
+      :d="`M${form.overflow.x - 8 / scale} ${form.overflow.y}h${14 / scale}l${-4 / scale} ${5 / scale}`"
+    />
     <path class="fill-line" :d="`M${-fillHalfMm} ${-container.fillMm}H${fillHalfMm}`" />
     <path class="rim-line" :d="`M${-rimHalfMm} ${-rimMm}H${rimHalfMm}`" />
     <PlantDrawing
@@ -130,6 +158,10 @@ const places = computed(() => plantPlaces(props.pot))
 .mulch,
 .fill-line,
 .rim-line,
+.cut-line,
+.root-line,
+.overflow,
+.liner,
 .hanger {
   vector-effect: non-scaling-stroke;
 }
@@ -150,8 +182,43 @@ const places = computed(() => plantPlaces(props.pot))
   stroke-width: 1;
   stroke-dasharray: 3.5 2;
 }
+.wall-in-white:not(.wall-fabric, .wall-liner),
+.wall-in-pale:not(.wall-fabric, .wall-liner) {
+  fill: var(--sheet);
+  stroke: var(--ink);
+  stroke-width: 1.1;
+}
+.wall-wood {
+  fill: var(--earth);
+  stroke: var(--ink);
+  stroke-width: 1.1;
+}
 .hollow {
   fill: var(--paper);
+}
+.liner {
+  fill: var(--fabric);
+}
+.standing-water {
+  fill: var(--wet);
+  fill-opacity: 0.85;
+}
+.cut-line {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 1.7;
+  stroke-linejoin: round;
+}
+.root-line {
+  fill: none;
+  stroke: var(--paper);
+  stroke-width: 2;
+  stroke-dasharray: 5 4;
+}
+.overflow {
+  fill: none;
+  stroke: var(--wet-ink);
+  stroke-width: 1.6;
 }
 .wet-stop {
   stop-color: var(--wet);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { innerSizeMm, rimHeightMm, type PotToday } from '@rimbo/core'
+import { innerSizeMm, standingRimMm, type PotToday } from '@rimbo/core'
 import PotSection from './PotSection.vue'
 import { extentOf } from './plantPlaces'
 import { drawnFloorMm, drawnWallMm } from './wall'
@@ -33,7 +33,8 @@ const frame = computed(() => {
   const lowMm = Math.max(0, -container.baseHeightMm)
   // What hangs is shown from its own floor, not from the ground far below.
   const floorMm = container.type === 'basket' ? container.baseHeightMm : -lowMm
-  const highMm = props.containerOnly ? rimHeightMm(container.shape) + 20 : topMm
+  const ringsMm = container.rings?.heightMm ?? 0
+  const highMm = props.containerOnly ? standingRimMm(container) + ringsMm + 20 : topMm
   const scale = Math.min(
     (props.width - 2 * (props.sizes ? SIDE_PX : EDGE_PX)) / (2 * halfMm),
     (props.height - 2 * EDGE_PX - (props.sizes ? SIZE_PX : 0)) / (highMm - floorMm),
@@ -44,12 +45,13 @@ const frame = computed(() => {
 const measured = computed(() => {
   const { container } = shown.value
   const { shape, fillMm } = container
+  const rimMm = standingRimMm(container)
   const { scale, groundY } = frame.value
   const middle = props.width / 2
-  const half = (innerSizeMm(shape, rimHeightMm(shape)).lengthMm / 2) * scale
+  const half = (innerSizeMm(shape, rimMm).lengthMm / 2) * scale
   const out = half + drawnWallMm(container, scale) * scale + 14
   const floorY = groundY - drawnFloorMm(container, scale) * scale
-  const rimY = floorY - rimHeightMm(shape) * scale
+  const rimY = floorY - rimMm * scale
   return {
     left: middle - half,
     right: middle + half,

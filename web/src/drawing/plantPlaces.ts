@@ -1,11 +1,12 @@
 import {
   innerSizeMm,
-  rimHeightMm,
+  standingRimMm,
   type PlantGrowth,
   type PotToday,
   type Variety,
 } from '@rimbo/core'
 import { reachOf } from './plantForm'
+import { middles } from './potForm'
 
 export interface PlantPlace {
   readonly variety: Variety
@@ -20,9 +21,6 @@ export interface PlantPlace {
 }
 
 const POCKET_LEAN_DEG = 32
-
-/** More plants than this in a container taller than wide stand up its sides, in pockets. */
-const PLANTS_ON_TOP = 4
 
 interface Standing {
   readonly variety: Variety
@@ -43,15 +41,15 @@ const standingIn = (pot: PotToday): Standing[] =>
 
 /** Where the plants of a container stand in its section. */
 export function plantPlaces(pot: PotToday): readonly PlantPlace[] {
-  const { shape, fillMm } = pot.container
+  const { shape, fillMm, rings, tower } = pot.container
   const plants = standingIn(pot)
   const widthMm = innerSizeMm(shape, fillMm).lengthMm
-  const isColumn = plants.length > PLANTS_ON_TOP && rimHeightMm(shape) > 2 * widthMm
+  const across = middles(rings?.count ?? plants.length, widthMm)
   return plants.map((plant, index) => {
-    if (isColumn) {
+    if (tower) {
       const side = index % 2 ? 1 : -1
-      const tiers = Math.ceil(plants.length / 2)
-      const tier = Math.floor(index / 2)
+      const { tiers } = tower
+      const tier = tiers - 1 - (Math.floor(index / 2) % tiers)
       return {
         ...plant,
         xMm: (side * widthMm) / 2,
@@ -62,8 +60,8 @@ export function plantPlaces(pot: PotToday): readonly PlantPlace[] {
     }
     return {
       ...plant,
-      xMm: ((index + 0.5) / plants.length - 0.5) * widthMm,
-      zMm: fillMm,
+      xMm: across[index % across.length]!,
+      zMm: fillMm + (rings?.fillMm ?? 0),
       buriedMm: Math.min(plant.variety.crop === 'tomato' ? 130 : 40, fillMm * 0.6),
       leanDeg: 0,
     }
@@ -72,9 +70,9 @@ export function plantPlaces(pot: PotToday): readonly PlantPlace[] {
 
 /** How far a container and its plants reach to each side, and up from the ground, mm. */
 export function extentOf(pot: PotToday): { halfMm: number; topMm: number } {
-  const { shape, baseHeightMm, wallMm, type } = pot.container
-  const rimMm = rimHeightMm(shape)
-  const rimHalfMm = innerSizeMm(shape, rimMm).lengthMm / 2 + wallMm
+  const { shape, baseHeightMm, wallMm, type, rings } = pot.container
+  const rimMm = standingRimMm(pot.container) + (rings?.heightMm ?? 0)
+  const rimHalfMm = innerSizeMm(shape, standingRimMm(pot.container)).lengthMm / 2 + wallMm
   const hangerMm = type === 'basket' ? 480 : 0
   return plantPlaces(pot).reduce(
     (extent, { variety, growth, xMm, zMm }) => ({

@@ -24,6 +24,12 @@ export const faults = {
   bowlTooDeep: 'A basket deeper than it is wide: check both measures.',
   fillOverRim: 'The mix would stand above the rim.',
   fillOverRimLength: 'The mix would stand above the rim, which is at {limitMm}.',
+  rolledAwayLength: 'That leaves no wall: at most {limitMm} can be rolled down.',
+  noMixAboveLength: 'That leaves no mix above it: the fill line is at {limitMm}.',
+  overflowTooHighLength: 'The overflow must lie below the false floor, which is at {limitMm}.',
+  footTooWideLength: 'Too wide for the floor: at most {limitMm} each.',
+  ringsTooWideLength: 'So many rings do not fit on the bag: at most {limitMm} across each.',
+  linerTooThickLength: 'That leaves no room inside the liner.',
   unknownTradeClass:
     '“{given}” is not a nursery class. They are #1, #2, #3, #5, #7, #10, #15, #20 and #25.',
   unknownIngredient: 'There is no ingredient “{given}”.',

@@ -41,9 +41,43 @@ export const names = {
   containerType: {
     pot: 'Pot, round and tapered',
     bucket: 'Bucket',
+    halfBarrel: 'Half barrel',
     fabricBag: 'Fabric bag',
+    flatBag: 'Flat bag, lying',
     box: 'Box, rectangular and tapered',
+    deepBox: 'Deep box, filled in layers',
+    reservoirBox: 'Box with a reservoir',
+    reservoirBucket: 'Bucket with a reservoir',
+    tower: 'Stacked tower',
     basket: 'Hanging basket',
+    sunkenPot: 'Sunken pot, bottom cut out',
+  },
+  colour: {
+    black: 'black',
+    dark: 'dark',
+    clay: 'clay red',
+    middle: 'middling',
+    pale: 'pale',
+    white: 'white',
+  },
+  heatVerdict: {
+    cooks: 'cooks roots',
+    hot: 'near the limit',
+    helps: 'helps in a cool season',
+    cold: 'cool in spring',
+    fine: 'fine',
+  },
+  foodVerdict: {
+    accepted: 'commonly accepted',
+    avoid: 'better not',
+    unknown: 'not known',
+  },
+  holesVerdict: {
+    enough: 'enough',
+    few: 'too few',
+    many: 'more than needed',
+    unknown: 'not counted yet',
+    notNeeded: 'none to drill',
   },
   material: {
     plastic: 'plastic',
@@ -151,6 +185,7 @@ export const names = {
     manure: 'Only well composted manure; wash hands, and wash fruit before eating.',
     dogs: 'Draws dogs and can harm them: mix it in well and keep the pack shut.',
     lime: 'Lime is caustic dust: mask, gloves, and rinse eyes at once.',
+    drill: 'Drilling: eye protection, and nothing living behind the drill.',
     lifting16:
       'About {mass} just watered, before the plant. Over 16 kg: lift with two, or fill it where it will stand.',
     lifting25:

@@ -3,7 +3,11 @@ import type { Reason } from '@rimbo/core'
 import { useFormat } from './format'
 
 /** Parameters that name a thing and are put in words, by the catalogue they are found in. */
-const NAMED: Readonly<Record<string, string>> = { ingredient: 'ingredient', material: 'material' }
+const NAMED: Readonly<Record<string, string>> = {
+  ingredient: 'ingredient',
+  material: 'material',
+  colour: 'colour',
+}
 
 /** The words for a reason. */
 export function useReasonText() {

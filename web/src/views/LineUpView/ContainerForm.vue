@@ -5,7 +5,6 @@ import { useI18n } from 'vue-i18n'
 import {
   containerTypes,
   exposures,
-  materials,
   potOn,
   recipes,
   type Container,
@@ -21,14 +20,17 @@ import { useNames } from '../../ui/names'
 import QuantityField from '../../ui/QuantityField.vue'
 import TextField from '../../ui/TextField.vue'
 import VolumeFacts from './VolumeFacts.vue'
-import { sizesOf, useContainerForm } from './useContainerForm'
+import { sizesOf } from './formFields'
+import PartFields from './PartFields.vue'
+import { useContainerForm } from './useContainerForm'
+import WallFields from './WallFields.vue'
 
 /** Adds or changes one container; the section and the volumes follow each keystroke. */
 const props = defineProps<{ garden: Garden; start: Container; isNew: boolean }>()
 const emit = defineEmits<{ save: [container: Container]; cancel: [] }>()
 
 const { t } = useI18n()
-const { system, volume } = useFormat()
+const { system, volume, length } = useFormat()
 const { atField } = useFaultText()
 const { recipeName } = useNames()
 const { date } = storeToRefs(useTodayStore())
@@ -43,6 +45,10 @@ const {
   choice,
   sizes,
   lengths,
+  parts,
+  partName,
+  hasRings,
+  measured,
   isSunken,
   faults,
   container,
@@ -50,6 +56,7 @@ const {
   labelFinding,
   isSavable,
   readDiameter,
+  lyingHeightMm,
 } = form
 
 const preview = computed(() => container.value && potOn(props.garden, container.value, date.value))
@@ -66,7 +73,6 @@ const optionsOf = <T extends string>(values: readonly T[], catalogue: string) =>
   values.map((value) => ({ value, label: t(`${catalogue}.${value}`) }))
 
 const typeOptions = computed(() => optionsOf(containerTypes, 'containerType'))
-const materialOptions = computed(() => optionsOf(materials, 'material'))
 const exposureOptions = computed(() => optionsOf(exposures, 'exposure'))
 const spaceOptions = computed(() =>
   props.garden.spaces.map((space) => ({ value: space.id, label: space.name })),
@@ -76,6 +82,11 @@ const recipeOptions = computed(() =>
     value: recipe.id,
     label: recipeName(recipe),
   })),
+)
+
+/** A fault that stands in what is folded away is shown. */
+const hasMoreFault = computed(() =>
+  Object.keys(faults.value).some((field) => /^(wallMm|pourTest|holes|resinCode)/.test(field)),
 )
 
 function save(): void {
@@ -109,7 +120,7 @@ function save(): void {
       <TextField v-model="text.code" :label="t('form.code')" :fault="faultAt('code')" />
       <TextField v-model="text.name" :label="t('form.name')" :fault="faultAt('name')" />
       <QuantityField
-        v-for="name in sizesOf[choice.type]"
+        v-for="name in sizesOf(choice.type)"
         :key="name"
         v-model="sizes[name]"
         dimension="length"
@@ -123,6 +134,21 @@ function save(): void {
         :label="t('form.headspace')"
         :fault="headspaceFault"
       />
+      <QuantityField
+        v-if="choice.type === 'fabricBag'"
+        v-model="lengths.rolledMm"
+        dimension="length"
+        :label="t('form.rolled')"
+        :fault="faultAt('rolledMm')"
+        :hint="t('form.rolledHint')"
+      />
+      <QuantityField
+        v-if="choice.type === 'basket'"
+        v-model="lengths.linerMm"
+        dimension="length"
+        :label="t('form.liner')"
+        :fault="faultAt('linerMm')"
+      />
       <TextField
         v-model="text.label"
         :label="t('form.label')"
@@ -135,17 +161,6 @@ function save(): void {
         dimension="length"
         :label="t('form.mulch')"
         :fault="faultAt('mulchMm')"
-      />
-      <ChoiceField
-        v-model="choice.material"
-        :label="t('form.material')"
-        :options="materialOptions"
-      />
-      <QuantityField
-        v-model="lengths.wallMm"
-        dimension="length"
-        :label="t('form.wall')"
-        :fault="faultAt('wallMm')"
       />
       <ChoiceField
         v-model="choice.exposure"
@@ -162,6 +177,28 @@ function save(): void {
         <el-checkbox v-model="isSunken" :label="t('form.isSunken')" />
       </div>
     </div>
+    <p v-if="lyingHeightMm" class="row form-lying">
+      {{ t('form.lying', { label: text.label, height: length(lyingHeightMm) }) }}
+      <el-button size="small" @click="sizes.heightMm = lyingHeightMm">
+        {{ t('form.takeLying') }}
+      </el-button>
+    </p>
+    <el-checkbox v-if="choice.type === 'flatBag'" v-model="hasRings" :label="t('form.hasRings')" />
+    <PartFields v-if="partName" v-model="parts[partName]" :name="partName" :faults="faults" />
+    <details class="form-more" :open="hasMoreFault">
+      <summary>{{ t('form.more') }}</summary>
+      <WallFields
+        v-model:material="choice.material"
+        v-model:colour="choice.colour"
+        v-model:is-insulated="choice.isInsulated"
+        v-model:resin-code="choice.resinCode"
+        v-model:wall-mm="lengths.wallMm"
+        v-model:poured-l="measured.pouredL"
+        v-model:hole-count="measured.holeCount"
+        v-model:hole-diameter-mm="measured.holeDiameterMm"
+        :faults="faults"
+      />
+    </details>
     <p class="soft">{{ t('form.anyUnit') }}</p>
     <div class="form-actions row">
       <el-button type="primary" native-type="submit" :disabled="!isSavable">
@@ -183,6 +220,17 @@ function save(): void {
   align-items: center;
   min-height: 140px;
   margin-bottom: 8px;
+}
+.form-more {
+  margin-bottom: 10px;
+}
+.form-more summary {
+  cursor: pointer;
+  padding: 4px 0 8px;
+  font-weight: 600;
+}
+.form-lying {
+  margin-top: -4px;
 }
 .form-actions {
   position: sticky;

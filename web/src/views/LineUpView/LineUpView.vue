@@ -97,14 +97,31 @@ async function save(container: Container): Promise<void> {
   selectedId.value = container.id
 }
 
-async function copy(container: Container): Promise<void> {
+async function copy(container: Container, times: number): Promise<void> {
   if (!garden.value) return
-  const twin = { ...container, id: nanoid(), code: nextCode(garden.value, container.code) }
-  await store.edit({ code: 'change.copyContainer', params: { code: twin.code } }, (draft) => {
-    const index = draft.containers.findIndex((one) => one.id === container.id)
-    draft.containers.splice(index + 1, 0, twin)
+  const codes: string[] = []
+  await store.edit(
+    { code: 'change.copyContainer', params: { code: container.code, times } },
+    (draft) => {
+      const index = draft.containers.findIndex((one) => one.id === container.id)
+      const { standing: _here, ...unplaced } = draft.containers[index]!
+      for (let copied = 1; copied <= times; copied++) {
+        const code = nextCode(draft, container.code)
+        codes.push(code)
+        draft.containers.splice(index + copied, 0, { ...unplaced, id: nanoid(), code })
+      }
+    },
+  )
+  selectedId.value = garden.value.containers.find((one) => one.code === codes[0])?.id
+}
+
+async function unroll({ id, code }: Container): Promise<void> {
+  await store.edit({ code: 'change.unroll', params: { code } }, (draft) => {
+    const container = draft.containers.find((one) => one.id === id)
+    if (!container?.rolledMm) return
+    container.fillMm += container.rolledMm
+    delete container.rolledMm
   })
-  selectedId.value = twin.id
 }
 
 async function remove({ id, code }: Container): Promise<void> {
@@ -196,9 +213,11 @@ async function move({ id, code }: Container, by: -1 | 1): Promise<void> {
       />
       <PotPanel
         v-else-if="selected"
+        :garden="garden"
         :pot="selected"
+        @unroll="unroll(selected.container)"
         @edit="edited = { start: selected.container, isNew: false }"
-        @copy="copy(selected.container)"
+        @copy="(times) => selected && copy(selected.container, times)"
         @remove="remove(selected.container)"
         @move="(by) => selected && move(selected.container, by)"
         @close="selectedId = undefined"

@@ -1,45 +1,48 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { Back, CopyDocument, Delete, Edit, Right } from '@element-plus/icons-vue'
-import { innerSizeMm, judgeLabel, liftingCaution, rimHeightMm, type PotToday } from '@rimbo/core'
+import { innerSizeMm, judgeLabel, standingRimMm, type Garden, type PotToday } from '@rimbo/core'
 import SectionFigure from '../../drawing/SectionFigure.vue'
 import { useFormat } from '../../ui/format'
 import { useNames } from '../../ui/names'
 import { usePotWords } from '../../ui/potWords'
 import WhyNumber from '../../ui/WhyNumber.vue'
+import PotChecks from './PotChecks.vue'
 import VolumeFacts from './VolumeFacts.vue'
 
 /** Everything known of one pot today, each number with its reasons. */
-const props = defineProps<{ pot: PotToday }>()
-defineEmits<{ edit: []; copy: []; remove: []; close: []; move: [by: -1 | 1] }>()
+const props = defineProps<{ garden: Garden; pot: PotToday }>()
+defineEmits<{
+  edit: []
+  copy: [times: number]
+  remove: []
+  close: []
+  unroll: []
+  move: [by: -1 | 1]
+}>()
 
 const { t } = useI18n()
-const { water, length, mass, share } = useFormat()
+const { water, length, share } = useFormat()
 const { varietyName, recipeName } = useNames()
 const { waterWords, wholeWords } = usePotWords()
 
 const container = computed(() => props.pot.container)
 const finding = computed(
-  () => container.value.label && judgeLabel(container.value.label, props.pot.volumes.rimVolumeL),
+  () =>
+    container.value.label && judgeLabel(container.value.label, props.pot.volumes.labelledVolumeL),
 )
 const sizes = computed(() => {
   const { shape, fillMm } = container.value
+  const rimMm = standingRimMm(container.value)
   return {
-    across: length(innerSizeMm(shape, rimHeightMm(shape)).lengthMm),
-    deep: length(rimHeightMm(shape)),
+    across: length(innerSizeMm(shape, rimMm).lengthMm),
+    deep: length(rimMm),
     filled: length(fillMm),
   }
 })
 
-const cautions = computed(() => {
-  const massKg = props.pot.mix?.wateredMassKg ?? 0
-  const lifting = liftingCaution(massKg)
-  return [
-    ...(lifting ? [t(`caution.${lifting}`, { mass: mass(massKg * 1000) }), t('caution.load')] : []),
-    ...(container.value.type === 'basket' ? [t('caution.hanging')] : []),
-  ]
-})
+const copies = ref(1)
 </script>
 
 <template>
@@ -108,10 +111,23 @@ const cautions = computed(() => {
         </tr>
       </tbody>
     </table>
-    <p v-for="caution in cautions" :key="caution" class="caution pot-caution">{{ caution }}</p>
+    <PotChecks :garden="garden" :pot="pot" />
     <div class="row">
       <el-button :icon="Edit" @click="$emit('edit')">{{ t('pot.edit') }}</el-button>
-      <el-button :icon="CopyDocument" @click="$emit('copy')">{{ t('pot.copy') }}</el-button>
+      <el-button v-if="container.rolledMm" @click="$emit('unroll')">{{
+        t('pot.unroll')
+      }}</el-button>
+      <el-button :icon="CopyDocument" @click="$emit('copy', copies)">{{ t('pot.copy') }}</el-button>
+      <el-input-number
+        v-model="copies"
+        class="pot-copies"
+        :min="1"
+        :max="30"
+        :precision="0"
+        :value-on-clear="1"
+        controls-position="right"
+        :aria-label="t('pot.copies')"
+      />
       <el-button :icon="Delete" @click="$emit('remove')">{{ t('pot.delete') }}</el-button>
       <el-button :icon="Back" :aria-label="t('pot.moveLeft')" @click="$emit('move', -1)" />
       <el-button :icon="Right" :aria-label="t('pot.moveRight')" @click="$emit('move', 1)" />
@@ -126,6 +142,9 @@ const cautions = computed(() => {
 .pot-panel-head {
   justify-content: space-between;
   flex-wrap: nowrap;
+}
+.pot-copies {
+  width: 82px !important;
 }
 .pot-caution {
   margin-top: 8px;

@@ -2,7 +2,8 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
-  rimHeightMm,
+  rootVolumeReasons,
+  standingRimMm,
   volumeReasons,
   type Container,
   type ContainerVolumes,
@@ -22,20 +23,46 @@ const { t } = useI18n()
 const { volume } = useFormat()
 const { textOf } = useReasonText()
 
+/** More or less than the plain shape is there for roots. */
+const hasParts = computed(() => rootVolumeReasons(props.container).length > 1)
+
 /** To the rim, as labels speak; to the fill line, as roots live. */
 const facts = computed(() => [
   {
     name: 'rim',
     about: t('pot.toRim'),
     volumeL: props.volumes.rimVolumeL,
-    reasons: volumeReasons(props.container, rimHeightMm(props.container.shape)),
+    reasons: volumeReasons(props.container, standingRimMm(props.container)),
   },
   {
     name: 'fill',
     about: t('pot.toFill'),
     volumeL: props.volumes.fillVolumeL,
-    reasons: volumeReasons(props.container, props.container.fillMm),
+    reasons: [
+      ...volumeReasons(props.container, props.container.fillMm),
+      ...(hasParts.value ? rootVolumeReasons(props.container) : []),
+    ],
   },
+  ...(hasParts.value
+    ? [
+        {
+          name: 'roots',
+          about: t('pot.toRoots'),
+          volumeL: props.volumes.rootVolumeL,
+          reasons: rootVolumeReasons(props.container),
+        },
+      ]
+    : []),
+  ...(props.volumes.reservoirL > 0
+    ? [
+        {
+          name: 'reservoir',
+          about: t('pot.reservoir'),
+          volumeL: props.volumes.reservoirL,
+          reasons: rootVolumeReasons(props.container),
+        },
+      ]
+    : []),
 ])
 </script>
 

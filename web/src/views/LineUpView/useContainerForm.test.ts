@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals'
 import { nextTick } from 'vue'
 import { containerSchema, typicalContainer, type Container } from '@rimbo/core'
-import { sizesOf, useContainerForm } from './useContainerForm'
+import { sizesOf } from './formFields'
+import { useContainerForm } from './useContainerForm'
 
 const pot: Container = {
   ...typicalContainer('pot'),
@@ -106,7 +107,7 @@ describe('the container form', () => {
       const made = form.container.value
       expect(containerSchema.safeParse(made).success).toBe(true)
       expect(made).toMatchObject({ type, material: typicalContainer(type).material })
-      for (const name of sizesOf[type]) expect(form.sizes[name]).toBeGreaterThan(0)
+      for (const name of sizesOf(type)) expect(form.sizes[name]).toBeGreaterThan(0)
     }
   })
 

@@ -6,48 +6,34 @@ import {
   InputError,
   judgeLabel,
   parseDiameter,
+  partOf,
   readLabel,
-  rimHeightMm,
+  standingRimMm,
   typicalContainer,
   type Container,
-  type ContainerType,
   type Fault,
   type Label,
+  type PartName,
   type Shape,
   type UnitSystem,
 } from '@rimbo/core'
-
-/** Every size that a form can ask for; which of them depends on the type. */
-export type SizeName =
-  | 'topDiameterMm'
-  | 'bottomDiameterMm'
-  | 'heightMm'
-  | 'topLengthMm'
-  | 'topWidthMm'
-  | 'bottomLengthMm'
-  | 'bottomWidthMm'
-  | 'diameterMm'
-  | 'depthMm'
-
-export const sizesOf: Readonly<Record<ContainerType, readonly SizeName[]>> = {
-  pot: ['topDiameterMm', 'bottomDiameterMm', 'heightMm'],
-  bucket: ['topDiameterMm', 'bottomDiameterMm', 'heightMm'],
-  fabricBag: ['topDiameterMm', 'bottomDiameterMm', 'heightMm'],
-  box: ['topLengthMm', 'topWidthMm', 'bottomLengthMm', 'bottomWidthMm', 'heightMm'],
-  basket: ['diameterMm', 'depthMm'],
-}
-
-const kindOf: Readonly<Record<ContainerType, Shape['kind']>> = {
-  pot: 'round',
-  bucket: 'round',
-  fabricBag: 'round',
-  box: 'rectangular',
-  basket: 'bowl',
-}
+import { kindOf, sizesOf, type SizeName } from './formFields'
 
 type Sizes = Partial<Record<SizeName, number | undefined>>
+export type PartValues = Record<string, number | string | undefined>
 
 const sizesIn = (shape: Shape): Sizes => ({ ...shape })
+
+/** Parts as they are, and where there are none, as they usually are. */
+const partsIn = (
+  start: Partial<Record<PartName, object | undefined>>,
+): Record<PartName, PartValues> => ({
+  reservoir: { ...(start.reservoir ?? typicalContainer('reservoirBox').reservoir) },
+  rings: { ...(start.rings ?? typicalContainer('flatBag').rings) },
+  tower: { ...(start.tower ?? typicalContainer('tower').tower) },
+  layers: { ...(start.layers ?? typicalContainer('deepBox').layers) },
+  sunken: { ...(start.sunken ?? typicalContainer('sunkenPot').sunken) },
+})
 
 /**
  * The state of the container form: what was typed, the container it makes if it
@@ -65,15 +51,36 @@ export function useContainerForm(
     exposure: start.exposure,
     spaceId: start.spaceId,
     recipeId: start.recipeId,
+    colour: start.colour,
+    isInsulated: start.isInsulated,
+    resinCode: start.resinCode === undefined ? undefined : String(start.resinCode),
   })
   const sizes = reactive<Sizes>(sizesIn(start.shape))
   const lengths = reactive<
-    Record<'headspaceMm' | 'wallMm' | 'mulchMm' | 'baseHeightMm', number | undefined>
+    Record<
+      'headspaceMm' | 'wallMm' | 'mulchMm' | 'baseHeightMm' | 'rolledMm' | 'linerMm',
+      number | undefined
+    >
   >({
-    headspaceMm: rimHeightMm(start.shape) - start.fillMm,
+    headspaceMm: standingRimMm(start) - start.fillMm,
     wallMm: start.wallMm,
     mulchMm: start.mulchMm,
     baseHeightMm: start.baseHeightMm,
+    rolledMm: start.rolledMm ?? 0,
+    linerMm: start.linerMm ?? 0,
+  })
+  const parts = reactive(partsIn(start))
+  /** A flat bag may lie without rings; the other parts make their kind what it is. */
+  const hasRings = ref(start.type !== 'flatBag' || !!start.rings)
+  /** Found out by measuring or counting: the litres poured in, the holes there are. */
+  const measured = reactive<{
+    pouredL: number | undefined
+    holeCount: number | undefined
+    holeDiameterMm: number | undefined
+  }>({
+    pouredL: start.pourTest?.rimVolumeL,
+    holeCount: start.holes?.count,
+    holeDiameterMm: start.holes?.diameterMm,
   })
   /** Sunk below the ground, where it is. */
   const isSunken = ref(start.baseHeightMm < 0)
@@ -84,11 +91,22 @@ export function useContainerForm(
     (type) => {
       const typical = typicalContainer(type)
       Object.assign(sizes, sizesIn(typical.shape))
-      lengths.headspaceMm = rimHeightMm(typical.shape) - typical.fillMm
+      Object.assign(parts, partsIn(typical))
+      lengths.headspaceMm = standingRimMm(typical) - typical.fillMm
       lengths.wallMm = typical.wallMm
-      lengths.baseHeightMm = typical.baseHeightMm
-      isSunken.value = false
+      lengths.rolledMm = 0
+      lengths.linerMm = typical.linerMm ?? 0
+      isSunken.value = typical.baseHeightMm < 0
+      lengths.baseHeightMm = Math.abs(typical.baseHeightMm)
       choice.material = typical.material
+      choice.colour = undefined
+      // Another kind was not the one that was poured or drilled.
+      Object.assign(measured, {
+        pouredL: undefined,
+        holeCount: undefined,
+        holeDiameterMm: undefined,
+      })
+      hasRings.value = true
     },
   )
 
@@ -104,20 +122,53 @@ export function useContainerForm(
     }
   })
 
+  /** The part beside the shape that this kind of container has. */
+  const partName = computed<PartName | undefined>(() => {
+    const name = partOf[choice.type]
+    return name === 'rings' && !hasRings.value ? undefined : name
+  })
+
+  /** What was measured, or undefined where nothing was. */
+  const findings = computed(() => {
+    const { pouredL, holeCount, holeDiameterMm } = measured
+    return {
+      pourTest: pouredL === undefined ? undefined : { ...start.pourTest, rimVolumeL: pouredL },
+      holes:
+        holeCount === undefined
+          ? undefined
+          : { ...start.holes, count: holeCount, diameterMm: holeDiameterMm ?? 8 },
+    }
+  })
+
   /** The container as typed; sizes that cannot be read are left out, and the schema says so. */
   const candidate = computed<unknown>(() => {
     const kind = kindOf[choice.type]
     const shape: Record<string, unknown> = kind === start.shape.kind ? { ...start.shape } : { kind }
-    for (const name of sizesOf[choice.type]) shape[name] = sizes[name]
-    const rimMm = choice.type === 'basket' ? sizes.depthMm : sizes.heightMm
-    const { headspaceMm, wallMm, mulchMm, baseHeightMm } = lengths
+    for (const name of sizesOf(choice.type)) shape[name] = sizes[name]
+    const wholeRimMm = kind === 'bowl' ? sizes.depthMm : sizes.heightMm
+    const { headspaceMm, wallMm, mulchMm, baseHeightMm, linerMm } = lengths
+    const rolledMm = choice.type === 'fabricBag' ? lengths.rolledMm : 0
+    const isKnown = wholeRimMm !== undefined && headspaceMm !== undefined && rolledMm !== undefined
+    const noParts = {
+      reservoir: undefined,
+      rings: undefined,
+      tower: undefined,
+      layers: undefined,
+      sunken: undefined,
+    }
     return {
       ...start,
       ...text,
       ...choice,
+      ...noParts,
+      ...(partName.value ? { [partName.value]: { ...parts[partName.value] } } : {}),
+      ...findings.value,
+      resinCode: choice.resinCode === undefined ? undefined : Number(choice.resinCode),
       label: readLabelText.value.label,
       shape,
-      fillMm: rimMm === undefined || headspaceMm === undefined ? undefined : rimMm - headspaceMm,
+      fillMm: isKnown ? wholeRimMm - rolledMm - headspaceMm : undefined,
+      rolledMm: rolledMm || undefined,
+      linerMm: choice.type === 'basket' && linerMm ? linerMm : undefined,
       wallMm,
       mulchMm,
       baseHeightMm:
@@ -129,10 +180,14 @@ export function useContainerForm(
     containerSchema.safeParse(candidate.value, { reportInput: true }),
   )
 
+  /** Faults by the path of their field within the container, the shape's sizes by their name alone. */
   const faults = computed<Readonly<Record<string, Fault>>>(() => {
     const byField: Record<string, Fault> = {}
     const found = checkedForm.value.success ? [] : faultsOf(checkedForm.value.error)
-    for (const fault of found) byField[String(fault.path.at(-1))] ??= fault
+    for (const fault of found) {
+      const steps = fault.path[0] === 'shape' ? fault.path.slice(1) : fault.path
+      byField[steps.join('.')] ??= fault
+    }
     if (takenCodes().includes(text.code.trim()))
       byField['code'] = { path: ['code'], code: 'codeTaken', params: {} }
     const { fault } = readLabelText.value
@@ -144,7 +199,7 @@ export function useContainerForm(
   const volumes = computed(() => container.value && containerVolumes(container.value))
   const labelFinding = computed(() => {
     const label = container.value?.label
-    return label && volumes.value && judgeLabel(label, volumes.value.rimVolumeL)
+    return label && volumes.value && judgeLabel(label, volumes.value.labelledVolumeL)
   })
   const isSavable = computed(() => !!container.value && Object.keys(faults.value).length === 0)
   /** A new reader for each thickness of the wall, since a tape round the outside depends on it. */
@@ -153,11 +208,23 @@ export function useContainerForm(
     return (typed: string) => parseDiameter(typed, system(), wallMm)
   })
 
+  /** How high a bag lies that holds what its label says, where it says litres. */
+  const lyingHeightMm = computed(() => {
+    const { topLengthMm, topWidthMm } = sizes
+    const volumeL = readLabelText.value.label?.volumeL
+    if (choice.type !== 'flatBag' || !volumeL || !topLengthMm || !topWidthMm) return undefined
+    return (volumeL * 1e6) / (topLengthMm * topWidthMm)
+  })
+
   return {
     text,
     choice,
     sizes,
     lengths,
+    parts,
+    partName,
+    hasRings,
+    measured,
     isSunken,
     faults,
     container,
@@ -165,5 +232,6 @@ export function useContainerForm(
     labelFinding,
     isSavable,
     readDiameter,
+    lyingHeightMm,
   }
 }

@@ -1,0 +1,191 @@
+import {
+  containerVolumes,
+  judgeHeat,
+  liftingCaution,
+  ROOT_INJURY_C,
+  type Container,
+  type HeatDay,
+} from '../container'
+import { isSmallFruited, isVine, type Variety } from '../plant'
+import { memory, practice, published, reason, type Reason } from '../units'
+
+/** `silent`: nothing is known or said of it. */
+export type FitVerdict = 'good' | 'tight' | 'poor' | 'silent'
+
+/** What a place gives to whatever stands on it. What is not known is left out. */
+export interface SpotConditions {
+  /** Direct sun in the growing season, h a day. */
+  readonly sunHours?: number
+  /** Light for plants in the growing season, mol m⁻² d⁻¹. */
+  readonly dliMol?: number
+  /** Underside of what is above, from the floor. */
+  readonly ceilingMm?: number
+  /** A hot day of summer, and a cool one of spring. */
+  readonly hot: HeatDay
+  readonly spring: HeatDay
+}
+
+export const conditionIds = ['sun', 'light', 'height', 'support', 'heat', 'rot', 'weight'] as const
+export type ConditionId = (typeof conditionIds)[number]
+
+/** One thing beside the pot's size that decides what a plant gives there. */
+export interface Condition {
+  readonly id: ConditionId
+  readonly verdict: FitVerdict
+  /** What it leaves of the expected yield, 0–1. */
+  readonly factor: number
+  readonly reasons: readonly Reason[]
+}
+
+/** Eight hours are wanted, six are the least for fruit (practice). */
+export const SUN_GOOD_H = 8
+export const SUN_LEAST_H = 6
+
+export function sunCondition({ sunHours }: SpotConditions): Condition {
+  if (sunHours === undefined)
+    return { id: 'sun', verdict: 'silent', factor: 1, reasons: [reason('fit.sun.unknown')] }
+  const verdict = sunHours >= SUN_GOOD_H ? 'good' : sunHours >= SUN_LEAST_H ? 'tight' : 'poor'
+  const params = { sunHours, goodHours: SUN_GOOD_H, leastHours: SUN_LEAST_H }
+  return {
+    id: 'sun',
+    verdict,
+    factor: 1,
+    reasons: [reason(`fit.sun.${verdict}`, params, practice)],
+  }
+}
+
+/** Tomatoes and peppers want 20–30 mol a day: good from 20, no gain beyond 25 (memory). */
+const LIGHT_GOOD_MOL = 20
+const LIGHT_FULL_MOL = 25
+const LIGHT_LEAST_MOL = 12
+const onePercent = published(
+  'Marcelis et al. 2006, Acta Hort. 711:97–103: one per cent of light, about one per cent of yield',
+)
+
+/** Yield falls about in proportion with light. */
+export function lightCondition({ dliMol }: SpotConditions): Condition {
+  if (dliMol === undefined)
+    return { id: 'light', verdict: 'silent', factor: 1, reasons: [reason('fit.light.unknown')] }
+  const factor = Math.min(1, dliMol / LIGHT_FULL_MOL)
+  const verdict = dliMol >= LIGHT_GOOD_MOL ? 'good' : dliMol >= LIGHT_LEAST_MOL ? 'tight' : 'poor'
+  const params = { dliMol, fullMol: LIGHT_FULL_MOL, leftShare: factor }
+  return {
+    id: 'light',
+    verdict,
+    factor,
+    reasons: [reason(factor < 1 ? 'fit.light.less' : 'fit.light.enough', params, onePercent)],
+  }
+}
+
+/** Height at which a plant stands in a container. */
+const footMm = (container: Container) =>
+  container.baseHeightMm + container.fillMm + (container.rings?.fillMm ?? 0)
+
+/** Less than this of its height, and a plant is not worth stopping. */
+const HEIGHT_LEAST = 0.5
+
+/**
+ * Whether a plant grows into what is above it. A vine is stopped there and
+ * gives what its height still bears.
+ *
+ * @param massShare its mass beside that of an unrestricted plant
+ */
+export function heightCondition(
+  variety: Variety,
+  container: Container,
+  massShare: number,
+  { ceilingMm }: SpotConditions,
+): Condition {
+  const grownMm = variety.matureHeightMm * Math.cbrt(massShare)
+  const ceiling = ceilingMm === undefined || variety.habit === 'trailing' ? Infinity : ceilingMm
+  const roomMm = ceiling - footMm(container)
+  if (grownMm <= roomMm) {
+    const params = { grownMm, ...(Number.isFinite(roomMm) ? { roomMm } : {}) }
+    const code = Number.isFinite(roomMm) ? 'fit.height.good' : 'fit.height.open'
+    return { id: 'height', verdict: 'good', factor: 1, reasons: [reason(code, params)] }
+  }
+  const factor = Math.max(0, roomMm / grownMm)
+  const verdict = factor >= HEIGHT_LEAST ? 'tight' : 'poor'
+  return {
+    id: 'height',
+    verdict,
+    factor,
+    reasons: [reason(`fit.height.${verdict}`, { grownMm, roomMm }, practice)],
+  }
+}
+
+/** A stake goes so deep into the mix. */
+const STAKE_IN_MIX_MM = 250
+
+/** What holds the plant up; no verdict, for each plant can be held. */
+export function supportCondition(
+  variety: Variety,
+  container: Container,
+  massShare: number,
+  spot: SpotConditions,
+): Condition {
+  const grownMm = variety.matureHeightMm * Math.cbrt(massShare)
+  const roomMm = (spot.ceilingMm ?? Infinity) - footMm(container)
+  const stakeMm = Math.min(grownMm, roomMm) + Math.min(STAKE_IN_MIX_MM, container.fillMm)
+  const kind =
+    variety.habit === 'trailing' || variety.matureHeightMm < 400
+      ? 'none'
+      : isVine(variety)
+        ? 'stake'
+        : variety.crop === 'pepper'
+          ? 'shortStake'
+          : 'cage'
+  return {
+    id: 'support',
+    verdict: 'good',
+    factor: 1,
+    reasons: [reason(`fit.support.${kind}`, { stakeMm, grownMm }, practice)],
+  }
+}
+
+/** Each kelvin over the limit at the wall costs so much (memory), for only the outer roots are there. */
+const LOSS_PER_K = 0.03
+const HEAT_LEAST = 0.7
+
+export function heatCondition(container: Container, { hot, spring }: SpotConditions): Condition {
+  const { verdict, heat, reasons } = judgeHeat(container, hot, spring)
+  const overK = Math.max(0, heat.wallC - ROOT_INJURY_C)
+  return {
+    id: 'heat',
+    verdict: verdict === 'cooks' || verdict === 'hot' ? 'tight' : 'good',
+    factor: Math.max(HEAT_LEAST, 1 - LOSS_PER_K * overK),
+    reasons: [
+      reasons[0]!,
+      ...(overK > 0 ? [reason('fit.heatCost', { overK, lossShare: LOSS_PER_K }, memory)] : []),
+    ],
+  }
+}
+
+/** Large fruit in little mix gets blossom-end rot most easily (practice). */
+export const ROT_BELOW_L = 20
+
+export function rotCondition(variety: Variety, rootVolumePerPlantL: number): Condition {
+  const isLarge = !isSmallFruited(variety) && variety.fruitClass !== 'smallChilli'
+  const isProne = isLarge && rootVolumePerPlantL < ROT_BELOW_L
+  const isWorst = isProne && (variety.fruitClass === 'beefsteak' || variety.fruitClass === 'plum')
+  const code = !isLarge ? 'least' : isWorst ? 'most' : isProne ? 'prone' : 'little'
+  const params = { hasL: rootVolumePerPlantL, limitL: ROT_BELOW_L }
+  return {
+    id: 'rot',
+    verdict: isProne ? 'tight' : 'good',
+    factor: 1,
+    reasons: [reason(`fit.rot.${code}`, params, practice)],
+  }
+}
+
+/** @param grownKg all of the container, watered, with grown plants */
+export function weightCondition(grownKg: number, container: Container): Condition {
+  const caution = liftingCaution(grownKg)
+  const { surfaceM2 } = containerVolumes(container)
+  return {
+    id: 'weight',
+    verdict: caution ? 'tight' : 'good',
+    factor: 1,
+    reasons: [reason(`fit.weight.${caution ?? 'light'}`, { grownG: grownKg * 1000, surfaceM2 })],
+  }
+}

@@ -1,0 +1,155 @@
+import { containerMass, containerVolumes, mixBody, type Container } from '../container'
+import { type ArrangeTask, type SpotKind, type StandingSpot } from '../fit'
+import { noArrangement, recipeOf, varietyOf, type Garden } from '../garden'
+import { drainedState, mixBulkDensityGL, mixRetention } from '../mix'
+import {
+  boxOf,
+  floorAreaM2,
+  footprintOf,
+  gapMm,
+  outOfReach,
+  standingFaults,
+  type Footprint,
+  type Space,
+} from '../place'
+import { conditionsAt } from './site'
+
+/** A free place is looked for that takes a large pot. */
+const FREE_SIZE_MM = 420
+const STEP_MM = 210
+/** Mix stands so high in it. */
+const FREE_MIX_MM = 300
+/** Leaves may reach into a neighbour by a third. */
+const CROWN_OVER_ROOM = 4 / 3
+/** What the papers allow is for people, furniture and snow as well: pots are given half (our choice). */
+const POTS_SHARE = 0.5
+const KG_PER_KN = 1000 / 9.81
+
+const freePrint = (id: string, xMm: number, yMm: number): Footprint => ({
+  id,
+  xMm,
+  yMm,
+  isRound: true,
+  lengthMm: FREE_SIZE_MM,
+  widthMm: FREE_SIZE_MM,
+  fromMm: 0,
+  toMm: 400,
+})
+
+/**
+ * Places of a space where nothing stands yet and a large pot could, row by row
+ * from the parapet inwards, the way to the door and to every pot kept free.
+ */
+function freePlaces({ id, plan }: Space, taken: readonly Footprint[]): Footprint[] {
+  if (!plan || plan.isEarth) return []
+  const box = boxOf(plan.corners)
+  const found: Footprint[] = []
+  const half = FREE_SIZE_MM / 2
+  for (let y = box.highMm - half; y >= box.lowMm + half; y -= STEP_MM)
+    for (let x = box.leftMm + half; x <= box.rightMm - half; x += STEP_MM) {
+      const print = freePrint(`free-${id}-${Math.round(x)}-${Math.round(y)}`, x, y)
+      const all = [...taken, ...found, print]
+      const isClear =
+        [...taken, ...found].every((other) => other.fromMm > 400 || gapMm(print, other) >= 0) &&
+        !standingFaults(plan, [print]).length
+      if (isClear && !outOfReach(plan, all).length) found.push(print)
+    }
+  return found
+}
+
+const kindOf = (container: Container | undefined): SpotKind =>
+  container?.type === 'basket' ? 'hook' : container?.sunken ? 'earth' : 'floor'
+
+/**
+ * The places that pots may be arranged on: where containers stand now, and free
+ * places beside them. Each has half of every gap to its neighbours as its own.
+ *
+ * @param year whose months of sun are looked at
+ */
+export function standingSpots(garden: Garden, year: number): StandingSpot[] {
+  return garden.spaces.flatMap((space): StandingSpot[] => {
+    const here = garden.containers.filter((one) => one.spaceId === space.id)
+    const prints = here.flatMap((one) => footprintOf(one) ?? [])
+    const all = [...prints, ...freePlaces(space, prints)]
+    const containerOf = (print: Footprint) => here.find((one) => one.id === print.id)
+    const conditions = conditionsAt(
+      garden,
+      space,
+      all.map((print) => {
+        const container = containerOf(print)
+        return {
+          ...print,
+          mixMm: container ? container.baseHeightMm + container.fillMm : FREE_MIX_MM,
+        }
+      }),
+      year,
+    )
+    return all.map((print, index) => {
+      const kind = kindOf(containerOf(print))
+      const others = all.filter((other) => other !== print && kindOf(containerOf(other)) === kind)
+      const gap = Math.min(2 * FREE_SIZE_MM, ...others.map((other) => gapMm(print, other)))
+      const room = Math.max(0, gap)
+      return {
+        id: print.id,
+        spaceId: space.id,
+        kind,
+        conditions: conditions[index]!,
+        lengthMm: print.lengthMm + room,
+        widthMm: print.widthMm + room,
+        crownMm: (Math.max(print.lengthMm, print.widthMm) + room) * CROWN_OVER_ROOM,
+      }
+    })
+  })
+}
+
+/** A container as it weighs watered, with its own mix and no plant. */
+function wateredKg(garden: Garden, container: Container): number {
+  const recipe = recipeOf(garden, container.recipeId)
+  const mix = recipe && {
+    dryDensityGL: mixBulkDensityGL(recipe),
+    ...drainedState(mixBody(container), mixRetention(recipe)),
+  }
+  return containerMass(container, mix, 0).wateredKg
+}
+
+/** Everything the arrangement is worked out from, as the garden has it. */
+export function arrangeTaskOf(garden: Garden, spots: readonly StandingSpot[]): ArrangeTask {
+  const wanted = garden.arrangement ?? noArrangement
+  const spotIds = new Set(spots.map(({ id }) => id))
+  const pots = garden.containers.filter((container) => containerVolumes(container).fillVolumeL > 0)
+  return {
+    wishes: wanted.wishes.flatMap(({ varietyId, wish, atMost }) => {
+      const variety = varietyOf(garden, varietyId)
+      return variety ? [{ variety, wish, atMost }] : []
+    }),
+    pots: pots.map((container) => ({
+      container,
+      wateredKg: wateredKg(garden, container),
+      // Where a container stands, its spot has the container's own id.
+      spotId: spotIds.has(container.id) ? container.id : undefined,
+    })),
+    offers: wanted.offers.map((offer) => ({
+      ...offer,
+      wateredKg: wateredKg(garden, offer.container),
+    })),
+    spots,
+    allowedKg: Object.fromEntries(
+      garden.spaces.flatMap(({ id, plan }) =>
+        plan?.allowedKnM2 && !plan.isEarth
+          ? [[id, plan.allowedKnM2 * floorAreaM2(plan) * KG_PER_KN * POTS_SHARE]]
+          : [],
+      ),
+    ),
+    school: wanted.school,
+    acceptsTight: wanted.acceptsTight,
+    mostPerPot: wanted.mostPerPot,
+    budget: wanted.budget,
+    pins: wanted.pins
+      .filter(({ containerId }) => pots.some((one) => one.id === containerId))
+      .map(({ containerId, stays, varietyId }) => ({
+        containerId,
+        spotId: stays && spotIds.has(containerId) ? containerId : undefined,
+        varietyId,
+      })),
+  }
+}

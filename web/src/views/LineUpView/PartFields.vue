@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { Fault, PartName } from '@rimbo/core'
+import ChoiceField from '../../ui/ChoiceField.vue'
+import CountField from '../../ui/CountField.vue'
+import { useFaultText } from '../../ui/faults'
+import QuantityField from '../../ui/QuantityField.vue'
+import { partFields, type PartField } from './formFields'
+import type { PartValues } from './useContainerForm'
+
+/** The fields of the part that a kind of container has beside its shape. */
+const props = defineProps<{ name: PartName; faults: Readonly<Record<string, Fault>> }>()
+const model = defineModel<PartValues>({ required: true })
+
+const { t } = useI18n()
+const { atField } = useFaultText()
+
+/** Feet are asked for only where there are any. */
+const fields = computed(() =>
+  partFields[props.name].filter(
+    ({ name }) => !name.startsWith('foot') || model.value['feeding'] === 'foot',
+  ),
+)
+const labelOf = ({ name }: PartField) => t(`part.${props.name}.${name}`)
+const faultAt = (field: PartField) => {
+  const fault = props.faults[`${props.name}.${field.name}`]
+  return fault && atField(fault)
+}
+const numberIn = (field: PartField) => {
+  const value = model.value[field.name]
+  return typeof value === 'number' ? value : undefined
+}
+const set = (field: PartField, value: number | string | undefined) => {
+  model.value = { ...model.value, [field.name]: value }
+}
+const optionsOf = (choices: readonly string[]) =>
+  choices.map((value) => ({ value, label: t(`part.choice.${value}`) }))
+</script>
+
+<template>
+  <fieldset class="part-fields">
+    <legend>{{ t(`part.${name}.title`) }}</legend>
+    <div class="field-grid">
+      <template v-for="field in fields" :key="field.name">
+        <QuantityField
+          v-if="'dimension' in field"
+          :model-value="numberIn(field)"
+          :dimension="field.dimension"
+          :label="labelOf(field)"
+          :fault="faultAt(field)"
+          :optional="!!field.optional"
+          v-bind="field.dimension === 'share' ? { bare: 'percent' as const } : {}"
+          @update:model-value="(value) => set(field, value)"
+        />
+        <CountField
+          v-else-if="'most' in field"
+          :model-value="numberIn(field)"
+          :label="labelOf(field)"
+          :fault="faultAt(field)"
+          :min="1"
+          :max="field.most"
+          @update:model-value="(value) => set(field, value)"
+        />
+        <ChoiceField
+          v-else
+          :model-value="String(model[field.name])"
+          :label="labelOf(field)"
+          :options="optionsOf(field.choices)"
+          @update:model-value="(value) => set(field, value)"
+        />
+      </template>
+    </div>
+    <p class="field-note">{{ t(`part.${name}.note`) }}</p>
+  </fieldset>
+</template>
+
+<style>
+.part-fields {
+  margin: 0 0 12px;
+  padding: 4px 12px 8px;
+  border: 1px solid var(--line);
+  border-radius: 3px;
+}
+.part-fields legend {
+  padding: 0 6px;
+  font: 650 15px var(--font-heading);
+}
+</style>
