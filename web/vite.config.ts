@@ -12,6 +12,7 @@ export default defineConfig({
   ],
   // The demo garden lies beside the workspaces.
   server: { fs: { allow: ['..'] } },
+  worker: { format: 'es' },
   build: {
     outDir: 'dist',
     emptyOutDir: true,
@@ -19,5 +20,7 @@ export default defineConfig({
     target: 'es2022',
     manifest: true,
   },
-  optimizeDeps: { include: ['element-plus/es', 'element-plus/es/components/*/style/css'] },
+  optimizeDeps: {
+    include: ['element-plus/es', 'element-plus/es/components/*/style/css', 'highs', 'comlink'],
+  },
 })

@@ -22,6 +22,9 @@ export function createApp(root: string = builtApp): Express {
       contentSecurityPolicy: {
         directives: {
           defaultSrc: ["'self'"],
+          // The solver is WebAssembly; it and the sun run in workers of our own.
+          scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
+          workerSrc: ["'self'"],
           // Element Plus places its poppers by inline style.
           styleSrc: ["'self'", "'unsafe-inline'"],
           fontSrc: ["'self'"],

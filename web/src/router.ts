@@ -5,6 +5,7 @@ import LineUpView from './views/LineUpView/LineUpView.vue'
 export const views = [
   { path: '/round', name: 'round', component: () => import('./views/RoundView/RoundView.vue') },
   { path: '/line-up', name: 'lineUp', component: LineUpView },
+  { path: '/place', name: 'place', component: () => import('./views/PlaceView/PlaceView.vue') },
   { path: '/fit', name: 'fit', component: () => import('./views/FitView/FitView.vue') },
   { path: '/mix', name: 'mix', component: () => import('./views/MixView/MixView.vue') },
   { path: '/water', name: 'water', component: () => import('./views/WaterView/WaterView.vue') },

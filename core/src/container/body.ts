@@ -114,7 +114,7 @@ export function mixBody(vessel: Vessel): MixBody {
 }
 
 /** Litres of a slice between two heights: exact, as its area is at most a square of the height. */
-export function sliceVolumeL({ fromMm, toMm, areaMm2 }: MixSlice): number {
+function sliceVolumeL({ fromMm, toMm, areaMm2 }: MixSlice): number {
   const middle = areaMm2((fromMm + toMm) / 2)
   return (((toMm - fromMm) / 6) * (areaMm2(fromMm) + 4 * middle + areaMm2(toMm))) / 1e6
 }

@@ -53,7 +53,7 @@ export const ROOT_INJURY_C = 38
 /** Roots work best about here, and too cold below (memory). */
 const ROOT_COLD_C = 18
 /** How far the model may be off, either way. */
-export const HEAT_ERROR_K = 4
+const HEAT_ERROR_K = 4
 
 /** The sun passes along a wall: no side of a pot has it for longer, h. */
 const ONE_SIDE_H = 5

@@ -50,7 +50,7 @@ export const partOf: Readonly<Partial<Record<(typeof containerTypes)[number], Pa
 }
 
 /** Where a container stands on its space, its middle, mm from the plan's origin. */
-export const standingSchema = open({
+const standingSchema = open({
   xMm: z.number().min(-100_000).max(100_000),
   yMm: z.number().min(-100_000).max(100_000),
   /** Turned so that its length lies along y. */

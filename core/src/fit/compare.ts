@@ -30,7 +30,7 @@ export interface Comparison {
 }
 
 /** What a place, a pot and a plant do to one another beside the pot's size. */
-export function conditionsFor(
+function conditionsFor(
   variety: Variety,
   container: Container,
   count: number,

@@ -38,8 +38,8 @@ export interface Condition {
 }
 
 /** Eight hours are wanted, six are the least for fruit (practice). */
-export const SUN_GOOD_H = 8
-export const SUN_LEAST_H = 6
+const SUN_GOOD_H = 8
+const SUN_LEAST_H = 6
 
 export function sunCondition({ sunHours }: SpotConditions): Condition {
   if (sunHours === undefined)

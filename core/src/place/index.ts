@@ -26,6 +26,7 @@ export {
   awayFromSidesMm,
   crowdedPairs,
   doorwayOf,
+  freePlaceFor,
   outOfReach,
   snapped,
   standingFaults,
@@ -39,3 +40,4 @@ export {
   type SpaceLoad,
   type StandingMass,
 } from './load'
+export { parseAreaLoad } from './loadText'

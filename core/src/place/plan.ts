@@ -5,13 +5,13 @@ import { edgeLengthMm, isSelfCrossing, polygonAreaMm2 } from './geometry'
 const coordinateSchema = z.number().min(-100_000).max(100_000)
 const heightSchema = z.number().min(0).max(100_000)
 
-export const pointSchema = open({ xMm: coordinateSchema, yMm: coordinateSchema })
+const pointSchema = open({ xMm: coordinateSchema, yMm: coordinateSchema })
 
 /**
  * What stands on one side of a space: the house, which is taken as endless; a
  * wall of its own height; a parapet, solid below and railed above; or nothing.
  */
-export const sideSchema = z.discriminatedUnion('kind', [
+const sideSchema = z.discriminatedUnion('kind', [
   open({ kind: z.literal('house') }),
   open({ kind: z.literal('wall'), heightMm: heightSchema }),
   open({ kind: z.literal('parapet'), solidMm: heightSchema, railMm: heightSchema }),
@@ -20,7 +20,7 @@ export const sideSchema = z.discriminatedUnion('kind', [
 export type Side = z.infer<typeof sideSchema>
 export const sideKinds = ['house', 'wall', 'parapet', 'open'] as const
 
-export const shelfSchema = open({
+const shelfSchema = open({
   id: idSchema,
   name: nameSchema,
   xMm: coordinateSchema,

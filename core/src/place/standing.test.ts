@@ -2,8 +2,10 @@ import { describe, expect, test } from '@jest/globals'
 import {
   crowdedPairs,
   floorAreaM2,
+  freePlaceFor,
   gapMm,
   outOfReach,
+  parseAreaLoad,
   planSchema,
   rectangularPlan,
   snapped,
@@ -109,6 +111,18 @@ describe('where pots stand', () => {
       yMm: 1000,
     })
   })
+  test('a new pot gets a place where nothing is wrong, while there is one', () => {
+    const prints: Footprint[] = []
+    for (let index = 0; index < 60; index++) {
+      const place = freePlaceFor(plan, pot(`p${index}`, 0, 0), prints)
+      if (!place) break
+      prints.push(pot(`p${index}`, place.xMm, place.yMm))
+    }
+    expect(prints.length).toBeGreaterThan(8)
+    expect(prints.length).toBeLessThan(40)
+    expect(standingFaults(plan, prints)).toEqual([])
+    expect(outOfReach(plan, prints)).toEqual([])
+  })
   test('crowns overlap by the share of the smaller one', () => {
     const crown = (id: string, xMm: number) => ({ id, xMm, yMm: 0, radiusMm: 300 })
     expect(crowdedPairs([crown('a', 0), crown('b', 500)])).toEqual([])
@@ -119,6 +133,14 @@ describe('where pots stand', () => {
 })
 
 describe('load', () => {
+  // Exact: 1 lbf/ft² is 47.880259 Pa; a kilogram weighs 9.81 N.
+  test('is read as papers write it', () => {
+    expect(parseAreaLoad('3,0')).toBe(3)
+    expect(parseAreaLoad('3 kN/m²')).toBe(3)
+    expect(parseAreaLoad('60 psf')).toBeCloseTo(2.873, 3)
+    expect(parseAreaLoad('300 kg/m2')).toBeCloseTo(2.943, 3)
+    for (const bad of ['', 'much', '3 apples']) expect(() => parseAreaLoad(bad)).toThrow('badLoad')
+  })
   const standing = (massKg: number, xMm: number, yMm: number, sizeMm = 400) => ({
     massKg,
     print: pot(`p${xMm}`, xMm, yMm, sizeMm, { isRound: false }),

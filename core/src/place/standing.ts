@@ -230,3 +230,30 @@ export const awayFromSidesMm = (
       kinds.includes(side.kind) ? [awayFromSideMm(point, sideOf(corners, index))] : [],
     ),
   )
+
+const SEARCH_STEP_MM = 50
+
+/**
+ * A place for a container that has none yet: the first, from the front inwards
+ * and along it, where it stands free and shuts nothing off.
+ *
+ * @param print its footprint, wherever that is
+ * @returns undefined where there is no such place
+ */
+export function freePlaceFor(
+  plan: Plan,
+  print: Footprint,
+  others: readonly Footprint[],
+): PlanPoint | undefined {
+  const box = boxOf(plan.corners)
+  const [halfX, halfY] = [print.lengthMm / 2, print.widthMm / 2]
+  const level = others.filter((other) => isLevelWith(other, print))
+  for (let yMm = box.highMm - halfY; yMm >= box.lowMm + halfY; yMm -= SEARCH_STEP_MM)
+    for (let xMm = box.leftMm + halfX; xMm <= box.rightMm - halfX; xMm += SEARCH_STEP_MM) {
+      const there = { ...print, xMm, yMm }
+      const isClear = level.every((other) => gapMm(there, other) >= 0)
+      if (!isClear || standingFaults(plan, [there]).length) continue
+      if (!outOfReach(plan, [...others, there]).length) return { xMm, yMm }
+    }
+  return undefined
+}

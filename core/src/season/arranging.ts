@@ -93,6 +93,8 @@ export function standingSpots(garden: Garden, year: number): StandingSpot[] {
         id: print.id,
         spaceId: space.id,
         kind,
+        xMm: print.xMm,
+        yMm: print.yMm,
         conditions: conditions[index]!,
         lengthMm: print.lengthMm + room,
         widthMm: print.widthMm + room,

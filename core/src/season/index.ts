@@ -12,3 +12,4 @@ export {
 export { inQuarterCans, roundOf, type Round, type Stop, type StopState } from './round'
 export { siteOf, spaceLoadOf, type SiteOf } from './site'
 export { arrangeTaskOf, standingSpots } from './arranging'
+export { judgePair, type PairJudgement } from './pair'

@@ -38,3 +38,4 @@ export {
   type MeasureName,
   type Measures,
 } from './household'
+export { compassPoint, compassPoints, parseBearing } from './bearing'

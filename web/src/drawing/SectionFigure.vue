@@ -103,14 +103,4 @@ const hasGround = computed(() => shown.value.container.type !== 'basket')
   display: block;
   max-width: 100%;
 }
-.sizes path {
-  fill: none;
-  stroke: var(--seen);
-  stroke-width: 1;
-}
-.sizes text {
-  fill: var(--ink);
-  font-size: 13px;
-  font-variant-numeric: tabular-nums;
-}
 </style>

@@ -30,6 +30,14 @@ export const faults = {
   footTooWideLength: 'Too wide for the floor: at most {limitMm} each.',
   ringsTooWideLength: 'So many rings do not fit on the bag: at most {limitMm} across each.',
   linerTooThickLength: 'That leaves no room inside the liner.',
+  badBearing: '“{given}” is not a direction: type degrees from 0 to 360, or a point such as SSW.',
+  badLoad: '“{given}” cannot be read as a load: type it as “3 kN/m²”, “300 kg/m²” or “60 psf”.',
+  outlineCrosses: 'The outline crosses itself: go round the floor corner by corner.',
+  spaceTooSmall: 'That leaves hardly any floor: check both measures.',
+  sidesMissing: 'There must be one side for each corner.',
+  doorInNoWall: 'There is no wall there for a door: choose a side that is a house or a wall.',
+  doorBesideWallLength:
+    'The door would stick out of its wall: it can begin after {limitMm} at most.',
   unknownTradeClass:
     '“{given}” is not a nursery class. They are #1, #2, #3, #5, #7, #10, #15, #20 and #25.',
   unknownIngredient: 'There is no ingredient “{given}”.',

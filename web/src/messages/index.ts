@@ -2,9 +2,17 @@ import { faults } from './faults'
 import { interfaceWords } from './interface'
 import { names } from './names'
 import { reasons } from './reasons'
+import { planningWords } from './planning'
 import { viewWords } from './views'
 
 /** All words of the interface, by language. */
 export const messages = {
-  en: { ...interfaceWords, ...viewWords, ...names, fault: faults, reason: reasons },
+  en: {
+    ...interfaceWords,
+    ...viewWords,
+    ...planningWords,
+    ...names,
+    fault: faults,
+    reason: reasons,
+  },
 }

@@ -10,6 +10,7 @@ export const interfaceWords = {
   view: {
     round: 'Round',
     lineUp: 'Line-up',
+    place: 'Place',
     fit: 'Fit',
     mix: 'Mix',
     water: 'Water',
@@ -55,6 +56,10 @@ export const interfaceWords = {
     unroll: '{code} unrolled and filled up.',
     deleteContainer: '{code} deleted, its plants with it.',
     moveContainer: '{code} moved.',
+    placeAll: 'Each pot has a place.',
+    plan: '{name} drawn.',
+    arrangement: 'Wishes kept.',
+    applyArrangement: 'Planted and placed as arranged.',
     plant: '{name} planted in {code}.',
     takeOut: 'Taken out of {code}.',
     variety: '{name} kept.',

@@ -71,6 +71,29 @@ export const reasons = {
     sunk: '{aboveShare} of it stands above the earth.',
     error: 'May be off by {errorK} K either way: wind and watering are not in it.',
   },
+  sun: {
+    rays: 'The sun is followed every ten minutes on the 15th of each month, and a ray cast against house, walls, parapet, slab and what stands opposite.',
+    rail: 'A rail lets {letsShare} of it through.',
+    light: 'A megajoule of sun holds about 2.06 mol of light for plants.',
+    diffuse:
+      'The part of the day’s light that comes from the whole sky is counted by how much of the sky the spot sees.',
+    measured: 'The day’s radiation is the mean of the days known for that month.',
+    usual: 'Where a month’s weather is not known, {clearShare} of the sun above the air is taken.',
+    notPlaced: 'It has no place on a drawn space yet: sun and height there are not known.',
+    assumed: '{sunHours} h of sun are taken for the root-zone heat.',
+  },
+  load: {
+    ground: 'The earth carries it: {totalG} in all.',
+    ask: 'The pots weigh {totalG} watered and grown, {meanKnPerM2} over the floor and {worstKnPerM2} on the heaviest square metre. No papers, no verdict: ask the owner, the building’s manager or a structural engineer what the floor may carry.',
+    over: 'More than the papers allow: {meanKnPerM2} over the floor, {edgeKnPerM} along the edge, against {allowedKnPerM2}. Take pots away before anything else, and ask a structural engineer.',
+    patch:
+      'The heaviest square metre carries {worstKnPerM2}, more than the {allowedKnPerM2} of the papers: spread the pots, and ask.',
+    shared:
+      'The pots take {usedShare} of the {allowedKnPerM2} that the papers allow. The rest is for people, furniture and snow.',
+    sums: 'Each pot watered to the drip, its reservoir full, with grown plants: {totalG} over {areaM2} is {meanKnPerM2}. Heaviest square metre {worstKnPerM2}; along the heaviest edge {edgeKnPerM}.',
+    usual: 'Balconies are usually designed for 2.5 to 4 kN/m²: a range to know, not a permission.',
+    usualUs: 'US codes use 40 to 60 psf by edition; the local code rules.',
+  },
   mix: {
     shrinks:
       '{looseL} loose makes {volumeL}: mixing loses {shrinkShare}, as fine parts fall between coarse ones (usually 5 to 20 %).',
@@ -99,7 +122,73 @@ export const reasons = {
     sharing: '{plantCount} plants share the pot: each reaches {yieldShare} of what it would alone.',
     twoAtEighty: 'Set so that two peppers in one pot give 80 % each.',
   },
+  arrange: {
+    gives:
+      '{plantCount} of it here: about {totalG} of fruit, each {yieldShare} of a plant with all the room and sun it wants.',
+    school: {
+      good: 'The school “{school}” calls it good.',
+      tight: 'The school “{school}” calls it tight.',
+      poor: 'The school “{school}” advises against it; you have pinned it.',
+      silent: 'The school “{school}” says nothing of it; Rimbo’s own accepts it.',
+    },
+    next: 'The next best here would be {variety} × {plantCount}, about {totalG}; the whole decides.',
+    onlyOne: 'Nothing else on the list fits here.',
+    leftOut: {
+      school: 'The school “{school}” accepts it in none of the pots.',
+      sun: 'No place with a pot for it has six hours of sun.',
+      height: 'It would grow far into what is above.',
+      room: 'No place has the room for a pot that suits it.',
+      pinned: 'The pots that suit it are pinned to other plants.',
+      noneFree: 'With what must be there and what is pinned, no pot is left for it.',
+      noTime: 'Others give more; by how much was not worked out in time.',
+      costs: 'Having it all the same would cost {lostG} of fruit.',
+      instead:
+        'At its best, {plantCount} of it in {code}, it would give {totalG}; there {variety} × {otherCount} gives {otherG}.',
+      best: 'At its best, {plantCount} of it in {code}, it would give {totalG}.',
+    },
+  },
   fit: {
+    crop: 'An unrestricted plant in full sun crops about {fullG} in a season, to within a half; here {yieldShare} of it.',
+    expected:
+      'Root room alone would let each give {rootShare}; with the place counted in, {yieldShare}.',
+    sun: {
+      good: '{sunHours} h of direct sun a day from spring to autumn; {goodHours} h are wanted.',
+      tight:
+        '{sunHours} h of direct sun a day; {goodHours} h are wanted, {leastHours} h are the least for fruit.',
+      poor: '{sunHours} h of direct sun a day; {leastHours} h are the least for fruit.',
+      unknown: 'The sun here is not known: place the pot on a drawn space.',
+    },
+    light: {
+      less: '{dliMol} mol of light a day; up to {fullMol} mol a plant makes use of it, one for one. That leaves {leftShare}.',
+      enough: '{dliMol} mol of light a day; from {fullMol} mol on more gives no more.',
+      unknown: 'The light here is not known: place the pot on a drawn space.',
+    },
+    height: {
+      good: 'It grows {grownMm} tall; up to the slab there are {roomMm}.',
+      open: 'It grows {grownMm} tall; nothing is above.',
+      tight: 'It would grow {grownMm} tall and has {roomMm} up to the slab: stop it there.',
+      poor: 'It would grow {grownMm} tall and has {roomMm} up to the slab.',
+    },
+    support: {
+      none: 'Needs none.',
+      stake:
+        'A stake or string of {stakeMm}, a quarter metre of a stake in the mix, set at planting.',
+      shortStake: 'A stake of {stakeMm}: peppers break in wind.',
+      cage: 'A cage, or a stake of {stakeMm}, set at planting.',
+    },
+    heatCost: '{overK} K over the limit at the wall; each costs {lossShare} of the yield.',
+    rot: {
+      least: 'Small fruit gets it least.',
+      little: '{hasL} of root room a plant: from {limitL} on it is seldom.',
+      prone:
+        '{hasL} of root room a plant, below {limitL}: large fruit gets it easily. Water very evenly.',
+      most: '{hasL} of root room a plant, below {limitL}: this fruit gets it most easily of all. Water very evenly.',
+    },
+    weight: {
+      light: '{grownG} watered, with the grown plant.',
+      lifting16: '{grownG} watered, with the grown plant: over 16 kg, lift it with two.',
+      lifting25: '{grownG} watered, with the grown plant: over 25 kg, do not lift it.',
+    },
     yield: {
       good: 'Each plant is expected to give {yieldShare} of a plant with all the room it wants; from {goodShare} Rimbo calls it good.',
       tight:

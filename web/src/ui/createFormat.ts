@@ -37,8 +37,16 @@ const shownIn: Record<UnitSystem, { [D in Dimension]: readonly UnitName<D>[] }> 
 /** A volume moves to the larger unit from a tenth of it on, 0.5 L rather than 500 mL; a mass from a whole one. */
 const largerFrom = (dimension: Dimension) => (dimension === 'volume' ? 0.1 : 1)
 
+/** A pound on a square foot, kN/m². */
+const KN_M2_PER_PSF = 0.04788026
+
 /** How the name of a parameter tells what it measures. */
-const SUFFIXES: readonly [RegExp, Dimension | 'waterDepth' | 'perLitre' | 'number'][] = [
+const SUFFIXES: readonly [
+  RegExp,
+  Dimension | 'waterDepth' | 'perLitre' | 'areaLoad' | 'lineLoad' | 'tenths' | 'number',
+][] = [
+  [/KnPerM2$/, 'areaLoad'],
+  [/KnPerM$/, 'lineLoad'],
   [/WaterMm$/, 'waterDepth'],
   [/Mm$/, 'length'],
   [/M2$/, 'area'],
@@ -47,6 +55,7 @@ const SUFFIXES: readonly [RegExp, Dimension | 'waterDepth' | 'perLitre' | 'numbe
   [/G$/, 'mass'],
   [/C$/, 'temperature'],
   [/Share$/, 'share'],
+  [/(Hours|Mol|K)$/, 'tenths'],
 ]
 
 /** The one number formatter, and the one place where units are chosen. */
@@ -79,11 +88,23 @@ export function createFormat(
       ? `${digits(toUnit(mm, 'length', 'in'), 2)}\u00a0${unitWord('in')}`
       : `${digits(mm, 2)}\u00a0${unitWord('mm')}`
 
+  /** Load on a floor, as papers write it. */
+  const areaLoad = (knM2: number) =>
+    system === 'us'
+      ? `${digits(knM2 / KN_M2_PER_PSF, 2)}\u00a0${unitWord('psf')}`
+      : `${digits(knM2, 2)}\u00a0${unitWord('knM2')}`
+
+  /** Hours of sun, mol of light, kelvin: no finer than they are known. */
+  const tenths = (value: number) => digits(Math.round(value * 10) / 10, 4)
+
   function param(name: string, value: string | number): string {
     if (typeof value === 'string') return value
     const kind = SUFFIXES.find(([suffix]) => suffix.test(name))?.[1] ?? 'number'
     if (kind === 'waterDepth') return waterDepth(value)
+    if (kind === 'areaLoad') return areaLoad(value)
+    if (kind === 'lineLoad') return `${digits(value, 2)}\u00a0${unitWord('knM')}`
     if (kind === 'perLitre') return `${digits(value, 2)}\u00a0${unitWord('gPerL')}`
+    if (kind === 'tenths') return tenths(value)
     return kind === 'number' ? digits(value, 3) : quantity(value, kind, name === 'waterL' ? 2 : 3)
   }
 
@@ -91,7 +112,7 @@ export function createFormat(
   const params = (given: Readonly<Record<string, string | number>>) =>
     Object.fromEntries(Object.entries(given).map(([name, value]) => [name, param(name, value)]))
 
-  return { digits, quantity, waterDepth, params }
+  return { digits, quantity, waterDepth, areaLoad, tenths, params }
 }
 
 const QUARTERS = ['', '¼', '½', '¾']

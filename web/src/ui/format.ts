@@ -24,6 +24,8 @@ export function useFormat() {
     area: (value: number) => format.value.quantity(value, 'area', 2),
     share: (value: number) => format.value.quantity(value, 'share'),
     waterDepth: (value: number) => format.value.waterDepth(value),
+    areaLoad: (value: number) => format.value.areaLoad(value),
+    tenths: (value: number) => format.value.tenths(value),
     number: (value: number) => format.value.digits(value, 3),
     params: (given: Readonly<Record<string, string | number>>) => format.value.params(given),
     measured: ({ measure, count }: Measured) =>

@@ -55,6 +55,8 @@ const spot = (
   id,
   spaceId: 's',
   kind: 'floor',
+  xMm: 0,
+  yMm: 0,
   conditions: { sunHours, dliMol, hot: summer, spring: { ...summer, tempMaxC: 18, tempMinC: 9 } },
   lengthMm: 900,
   widthMm: 900,

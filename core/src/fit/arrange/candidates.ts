@@ -141,7 +141,7 @@ export function spotGroups(
   const keyOf = (spot: StandingSpot) => {
     if (alone.has(spot.id)) return spot.id
     if (!alikeShare) {
-      const { id: _, ...rest } = spot
+      const { id: _, xMm: _x, yMm: _y, ...rest } = spot
       return JSON.stringify(rest)
     }
     const { ceilingMm, hot, spring } = spot.conditions

@@ -120,7 +120,10 @@ export function leftOutReasons(found: Found, left: readonly WishedPlant[]): Left
 const MOST_TRIES = 2000
 
 function* subsets<T>(list: readonly T[], size: number, from = 0): Generator<T[]> {
-  if (size === 0) return yield []
+  if (size === 0) {
+    yield []
+    return
+  }
   for (let index = from; index <= list.length - size; index++)
     for (const rest of subsets(list, size - 1, index + 1)) yield [list[index]!, ...rest]
 }

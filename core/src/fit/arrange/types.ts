@@ -23,6 +23,9 @@ export interface StandingSpot {
   readonly id: string
   readonly spaceId: string
   readonly kind: SpotKind
+  /** Its middle on the plan. */
+  readonly xMm: number
+  readonly yMm: number
   readonly conditions: SpotConditions
   /** Room for the container. */
   readonly lengthMm: number

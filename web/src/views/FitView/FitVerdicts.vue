@@ -4,11 +4,9 @@ import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import {
   addDays,
-  judgeFit,
+  judgePair,
   plantCount,
   potOn,
-  relativeYield,
-  schoolIds,
   type FitJudgement,
   type Garden,
   type PotToday,
@@ -20,44 +18,31 @@ import { useFormat } from '../../ui/format'
 import { useNames } from '../../ui/names'
 import ReasonList from '../../ui/ReasonList.vue'
 import WhyNumber from '../../ui/WhyNumber.vue'
+import DenseTable from './DenseTable.vue'
 
-/** Some plants in a pot: what they are expected to yield, and what each school says. */
+/** Some plants in a pot at its place: what they are expected to yield, what stands in the way, and what each school says. */
 const props = defineProps<{ garden: Garden; pot: PotToday; variety: Variety; count: number }>()
 
 const { t } = useI18n()
-const { share, number } = useFormat()
+const { share, mass } = useFormat()
 const { varietyName } = useNames()
 const { date } = storeToRefs(useTodayStore())
 
 const container = computed(() => props.pot.container)
 const there = computed(() => plantCount(props.garden, container.value.id))
 const together = computed(() => there.value + props.count)
+const year = computed(() => Number(date.value.slice(0, 4)))
+const judged = computed(() =>
+  judgePair(props.garden, props.pot, props.variety, together.value, year.value),
+)
+const comparison = computed(() => judged.value.comparison)
 
 /** The arithmetic of the yield has its own why; the table keeps to what decides. */
-const spoken = (judged: FitJudgement): FitJudgement => ({
-  ...judged,
-  reasons: judged.reasons.filter(({ code }) => code.startsWith('fit.')),
+const spoken = <J extends FitJudgement>(judgement: J): J => ({
+  ...judgement,
+  reasons: judgement.reasons.filter(({ code }) => /^(fit|heat)\./.test(code)),
 })
-const judgements = computed(() =>
-  schoolIds.map((school) => ({
-    school,
-    ...spoken(
-      judgeFit({
-        variety: props.variety,
-        container: container.value,
-        count: together.value,
-        school,
-      }),
-    ),
-  })),
-)
-const expected = computed(() =>
-  relativeYield({
-    variety: props.variety,
-    rootVolumeL: props.pot.volumes.fillVolumeL,
-    count: together.value,
-  }),
-)
+const judgements = computed(() => comparison.value.schools.map(spoken))
 
 /** The pot as it would stand when the new plants are grown. */
 const GROWN_AFTER_DAYS = 75
@@ -90,19 +75,45 @@ const preview = computed(() => {
         </h2>
         <p class="fit-yield">
           <WhyNumber
-            :value="share(expected.perPlant)"
-            :reasons="expected.reasons"
+            :value="share(comparison.expectedShare)"
+            :reasons="judged.eachReasons"
             :about="t('fit.ofFull')"
           />
           {{ t('fit.ofFull') }}
         </p>
-        <p v-if="together > 1">
-          {{ t('fit.inAll', { count: together, total: number(expected.total) }) }}
+        <p data-fact="kilos">
+          {{
+            t('fit.kilos', {
+              each: mass(judged.eachKg * 1000),
+              all: mass(judged.eachKg * together * 1000),
+              count: together,
+            })
+          }}
         </p>
         <p v-if="there" class="soft">{{ t('fit.withThere', { there }) }}</p>
         <p class="soft">{{ t('fit.grownNote') }}</p>
       </div>
     </div>
+    <dl class="fit-conditions">
+      <div v-for="one in comparison.conditions" :key="one.id" :data-condition="one.id">
+        <dt>{{ t(`fit.condition.${one.id}`) }}</dt>
+        <dd :class="`verdict-${one.verdict}`">
+          <WhyNumber
+            :value="
+              one.factor < 1
+                ? t('fit.conditionLeaves', { left: share(one.factor) })
+                : t(`fit.conditionSays.${one.id}.${one.verdict}`)
+            "
+            :reasons="
+              one.id === 'sun' || one.id === 'light'
+                ? [...one.reasons, ...judged.site.reasons]
+                : one.reasons
+            "
+            :about="t(`fit.condition.${one.id}`)"
+          />
+        </dd>
+      </div>
+    </dl>
     <table>
       <caption class="visually-hidden">
         {{
@@ -126,6 +137,7 @@ const preview = computed(() => {
         </tr>
       </tbody>
     </table>
+    <DenseTable :options="judged.dense" :chosen="together" />
   </section>
 </template>
 
@@ -141,6 +153,23 @@ const preview = computed(() => {
 .fit-yield .why-number {
   font: 750 40px/1 var(--font-heading);
   color: var(--wet-ink);
+}
+.fit-conditions {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  gap: 4px 16px;
+  margin: 10px 0 12px;
+}
+.fit-conditions dt {
+  font-size: 13px;
+  color: var(--ink-soft);
+}
+.fit-conditions dd {
+  margin: 0;
+  font-weight: 600;
+}
+.fit-conditions .verdict-tight {
+  color: var(--ink);
 }
 .verdict {
   font-weight: 700;

@@ -1,273 +1,50 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue'
-import { storeToRefs } from 'pinia'
-import { useRoute } from 'vue-router'
+import { defineAsyncComponent, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { nanoid } from 'nanoid'
-import { Delete } from '@element-plus/icons-vue'
-import {
-  crops,
-  cultivars,
-  habitClasses,
-  plantingSchema,
-  varietyOf,
-  type Planting,
-  type Variety,
-} from '@rimbo/core'
-import { useGardenStore } from '../../stores/garden'
-import { useTodayStore } from '../../stores/today'
-import { useFormat } from '../../ui/format'
-import { useNames } from '../../ui/names'
-import TextField from '../../ui/TextField.vue'
-import FitPots from './FitPots.vue'
-import FitVerdicts from './FitVerdicts.vue'
+import FitPair from './FitPair.vue'
 
-const VarietyForm = defineAsyncComponent(() => import('./VarietyForm.vue'))
+const FitArrange = defineAsyncComponent(() => import('./FitArrange.vue'))
 
-const store = useGardenStore()
-const { garden, isSaving } = storeToRefs(store)
-const { now, date, today } = storeToRefs(useTodayStore())
+/** One plant in one pot, or all wishes in all pots. */
+const modes = ['pair', 'arrange'] as const
+const mode = ref<(typeof modes)[number]>('pair')
 const { t } = useI18n()
-const { length, volume, day } = useFormat()
-const { varietyName } = useNames()
-const route = useRoute()
-
-const containerId = ref<string>()
-const varietyId = ref('vineCherry')
-const count = ref(1)
-const plantedOn = ref(date.value)
-
-watch(
-  () => route.query['variety'],
-  (id) => {
-    if (typeof id === 'string' && garden.value && varietyOf(garden.value, id)) varietyId.value = id
-  },
-  { immediate: true },
-)
-
-const pots = computed(() => today.value?.pots ?? [])
-const pot = computed(
-  () => pots.value.find((one) => one.container.id === containerId.value) ?? pots.value[0],
-)
-const variety = computed(() => garden.value && varietyOf(garden.value, varietyId.value))
-const groups = computed(() => [
-  { label: t('fit.habitClasses'), list: habitClasses },
-  ...crops.map((crop) => ({
-    label: t(`crop.${crop}`),
-    list: cultivars.filter((one) => one.crop === crop),
-  })),
-  ...(garden.value?.varieties.length
-    ? [{ label: t('fit.own'), list: garden.value.varieties }]
-    : []),
-])
-
-/** The variety in the form: a copy to be named, or the gardener's own to be changed. */
-const edited = shallowRef<{ start: Variety; isNew: boolean }>()
-const isOwn = computed(() => garden.value?.varieties.some((one) => one.id === varietyId.value))
-
-function copyVariety(): void {
-  if (!variety.value) return
-  const name = t('variety.copyOf', { name: varietyName(variety.value) })
-  edited.value = { start: { ...variety.value, id: nanoid(), name }, isNew: true }
-}
-function changeVariety(): void {
-  if (variety.value) edited.value = { start: variety.value, isNew: false }
-}
-async function saveVariety(next: Variety): Promise<void> {
-  await store.edit({ code: 'change.variety', params: { name: next.name ?? '' } }, (draft) => {
-    const index = draft.varieties.findIndex((one) => one.id === next.id)
-    if (index < 0) draft.varieties.push(next)
-    else draft.varieties[index] = next
-  })
-  edited.value = undefined
-  varietyId.value = next.id
-}
-
-const dateFault = computed(() => {
-  const checked = plantingSchema.shape.plantedOn.safeParse(plantedOn.value)
-  return checked.success ? undefined : t('fit.dateFault')
-})
-
-async function plant(): Promise<void> {
-  if (!pot.value || !variety.value || dateFault.value) return
-  const { id, code } = pot.value.container
-  const planting: Planting = {
-    id: nanoid(),
-    containerId: id,
-    varietyId: varietyId.value,
-    count: count.value,
-    plantedOn: plantedOn.value,
-  }
-  await store.edit(
-    { code: 'change.plant', params: { code, name: varietyName(variety.value) } },
-    (draft) => {
-      draft.plantings.push(planting)
-      // What is only planned is not yet done.
-      if (plantedOn.value > date.value) return
-      draft.records.push({
-        id: nanoid(),
-        at: `${plantedOn.value}T${now.value.slice(11)}`,
-        containerId: id,
-        kind: 'plant',
-        varietyId: varietyId.value,
-        count: count.value,
-      })
-    },
-  )
-}
-
-async function takeOut(planting: Planting): Promise<void> {
-  await store.edit(
-    { code: 'change.takeOut', params: { code: pot.value?.container.code ?? '' } },
-    (draft) => {
-      draft.plantings = draft.plantings.filter((one) => one.id !== planting.id)
-    },
-  )
-}
 </script>
 
 <template>
-  <div v-if="pot && variety && garden" class="view fit-view">
-    <section class="panel fit-choose">
-      <h1>{{ t('fit.title') }}</h1>
-      <label class="field-label" for="fit-variety">{{ t('fit.plant') }}</label>
-      <el-select id="fit-variety" v-model="varietyId" filterable :aria-label="t('fit.plant')">
-        <el-option-group v-for="group in groups" :key="group.label" :label="group.label">
-          <el-option
-            v-for="one in group.list"
-            :key="one.id"
-            :value="one.id"
-            :label="varietyName(one)"
-          >
-            {{ varietyName(one) }} <span class="soft">{{ t(`habit.${one.habit}`) }}</span>
-          </el-option>
-        </el-option-group>
-      </el-select>
-      <p class="soft fit-about">
-        {{
-          t('fit.about', {
-            crop: t(`crop.${variety.crop}`),
-            habit: t(`habit.${variety.habit}`),
-            height: length(variety.matureHeightMm),
-            days: variety.daysToMaturity,
-            volume: volume(variety.fullVolumeL),
-          })
-        }}
-      </p>
-      <div class="row fit-own">
-        <el-button size="small" @click="copyVariety">{{ t('variety.copy') }}</el-button>
-        <el-button v-if="isOwn" size="small" @click="changeVariety">
-          {{ t('variety.change') }}
-        </el-button>
-      </div>
-      <p v-if="variety.fruitClass === 'hot' || variety.fruitClass === 'veryHot'" class="caution">
-        {{ t('caution.hotPepper') }}
-      </p>
-      <div class="field-grid fit-numbers">
-        <div>
-          <label class="field-label" for="fit-count">{{ t('fit.count') }}</label>
-          <el-input-number
-            id="fit-count"
-            v-model="count"
-            :min="1"
-            :max="60"
-            :precision="0"
-            :value-on-clear="1"
-          />
-        </div>
-        <TextField v-model="plantedOn" type="date" :label="t('fit.plantedOn')" :fault="dateFault" />
-      </div>
-      <el-button type="primary" :disabled="!!dateFault" :loading="isSaving" @click="plant">
-        {{ t('fit.plantHere', { code: pot.container.code }) }}
+  <div class="view fit-whole">
+    <h1 class="visually-hidden">{{ t('fit.title') }}</h1>
+    <div class="row" role="group" :aria-label="t('fit.modes')">
+      <el-button
+        v-for="one in modes"
+        :key="one"
+        :type="mode === one ? 'primary' : 'default'"
+        :aria-pressed="mode === one"
+        @click="mode = one"
+      >
+        {{ t(`fit.mode.${one}`) }}
       </el-button>
-      <h2 class="fit-there">{{ t('fit.there', { code: pot.container.code }) }}</h2>
-      <ul v-if="pot.plants.length" class="fit-plants">
-        <li v-for="one in pot.plants" :key="one.planting.id">
-          {{ varietyName(one.variety) }} × {{ one.planting.count }},
-          {{
-            t('fit.since', { day: day(one.planting.plantedOn, { day: 'numeric', month: 'long' }) })
-          }}
-          <el-button
-            size="small"
-            :icon="Delete"
-            :aria-label="t('fit.takeOut', { name: varietyName(one.variety) })"
-            @click="takeOut(one.planting)"
-          />
-        </li>
-      </ul>
-      <p v-else class="soft">{{ t('fit.nothingThere') }}</p>
-    </section>
-    <FitPots
-      class="fit-pots"
-      :pots="pots"
-      :chosen-id="pot.container.id"
-      @choose="(id) => (containerId = id)"
-    />
-    <VarietyForm
-      v-if="edited"
-      :start="edited.start"
-      :is-new="edited.isNew"
-      @save="saveVariety"
-      @close="edited = undefined"
-    />
-    <FitVerdicts
-      class="fit-verdicts"
-      :garden="garden"
-      :pot="pot"
-      :variety="variety"
-      :count="count"
-    />
-  </div>
-  <div v-else class="view">
-    <p>
-      {{ t('fit.noPots') }} <router-link to="/line-up">{{ t('view.lineUp') }}</router-link>
-    </p>
+    </div>
+    <FitPair v-if="mode === 'pair'" />
+    <FitArrange v-else />
   </div>
 </template>
 
 <style>
-.fit-choose {
-  width: 300px;
-  flex: none;
+.fit-whole {
+  flex-direction: column;
+  gap: 12px;
 }
-.fit-own {
-  margin-bottom: 10px;
-}
-.fit-about {
-  margin-top: 6px;
-  font-size: 14px;
-}
-.fit-numbers {
-  grid-template-columns: 1fr 1.15fr;
-}
-.fit-numbers .el-input-number {
-  width: 100%;
-}
-.fit-there {
-  margin-top: 18px;
-}
-.fit-plants {
-  padding: 0;
-  list-style: none;
-}
-.fit-pots {
-  width: 236px;
-  flex: none;
-}
-.fit-verdicts {
+.fit-view {
   flex: 1;
-  min-width: 0;
+  min-height: 0;
+  display: flex;
+  gap: 20px;
 }
 @media (max-width: 700px) {
   .fit-view {
-    overflow: auto;
-  }
-  .fit-choose,
-  .fit-pots,
-  .fit-verdicts {
-    width: auto;
-    flex: none;
-    overflow: visible;
+    flex-direction: column;
+    gap: 12px;
   }
 }
 </style>

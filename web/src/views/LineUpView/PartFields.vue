@@ -74,16 +74,3 @@ const optionsOf = (choices: readonly string[]) =>
     <p class="field-note">{{ t(`part.${name}.note`) }}</p>
   </fieldset>
 </template>
-
-<style>
-.part-fields {
-  margin: 0 0 12px;
-  padding: 4px 12px 8px;
-  border: 1px solid var(--line);
-  border-radius: 3px;
-}
-.part-fields legend {
-  padding: 0 6px;
-  font: 650 15px var(--font-heading);
-}
-</style>

@@ -1,0 +1,143 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { storeToRefs } from 'pinia'
+import { useI18n } from 'vue-i18n'
+import { nanoid } from 'nanoid'
+import { nextCode, noArrangement, type ArrangementWishes } from '@rimbo/core'
+import { useGardenStore } from '../../stores/garden'
+import { useTodayStore } from '../../stores/today'
+import { useFaultText } from '../../ui/faults'
+import type { ArrangeWork, Arranged } from '../../workers/arrange.worker'
+import { useWorker } from '../../workers/useWorker'
+import ArrangeOptions from './ArrangeOptions.vue'
+import ArrangeResult from './ArrangeResult.vue'
+import WishList from './WishList.vue'
+
+const store = useGardenStore()
+const { garden } = storeToRefs(store)
+const { date } = storeToRefs(useTodayStore())
+const { t } = useI18n()
+const { ofError } = useFaultText()
+
+const wanted = computed(() => garden.value?.arrangement ?? noArrangement)
+
+const change = (to: Partial<ArrangementWishes>) =>
+  store.edit({ code: 'change.arrangement' }, (draft) => {
+    draft.arrangement = { ...(draft.arrangement ?? noArrangement), ...to }
+  })
+
+function pin(containerId: string, to: { stays?: boolean; varietyId?: string | undefined }) {
+  const { pins } = wanted.value
+  const known = pins.find((one) => one.containerId === containerId)
+  const next = { containerId, stays: false, ...known, ...to }
+  const rest = pins.filter((one) => one.containerId !== containerId)
+  const isKept = next.stays || next.varietyId !== undefined
+  return change({ pins: isKept ? [...rest, next] : rest })
+}
+
+const TIME_LIMIT_S = 60
+const solver = useWorker<ArrangeWork, Arranged>(
+  () => new Worker(new URL('../../workers/arrange.worker.ts', import.meta.url), { type: 'module' }),
+  (work, progress) =>
+    work.arrange(garden.value!, Number(date.value.slice(0, 4)), TIME_LIMIT_S, progress),
+)
+const result = computed(() => solver.result.value)
+
+/** Puts the pots where they were arranged and plants them so; what is bought is added. */
+async function apply(): Promise<void> {
+  const found = result.value
+  if (!found || found.arrangement.status === 'impossible') return
+  const { placements } = found.arrangement
+  const spotOf = new Map(found.spots.map((spot) => [spot.id, spot]))
+  await store.edit({ code: 'change.applyArrangement' }, (draft) => {
+    const standings = new Map(
+      draft.containers.map(({ id, standing, spaceId }) => [id, { standing, spaceId }]),
+    )
+    for (const { containerId, container, spotId, variety, count } of placements) {
+      const id = containerId ?? nanoid()
+      const bought = { ...container, id, code: nextCode(draft, 'P1') }
+      if (!containerId) draft.containers.push(bought)
+      const own = draft.containers.find((one) => one.id === id)
+      const spot = spotOf.get(spotId)
+      if (!own || !spot) continue
+      const there = standings.get(spotId)
+      const standing = there?.standing ?? { xMm: spot.xMm, yMm: spot.yMm, isTurned: false }
+      if (spotId !== id) Object.assign(own, { standing: { ...standing }, spaceId: spot.spaceId })
+      draft.plantings = draft.plantings.filter((planting) => planting.containerId !== id)
+      draft.plantings.push({
+        id: nanoid(),
+        containerId: id,
+        varietyId: variety.id,
+        count,
+        plantedOn: date.value,
+      })
+    }
+  })
+}
+</script>
+
+<template>
+  <div v-if="garden" class="fit-view arrange-view">
+    <section class="panel arrange-wanted">
+      <WishList :garden="garden" :wishes="wanted.wishes" @change="(wishes) => change({ wishes })" />
+      <ArrangeOptions :garden="garden" :wanted="wanted" @change="change" />
+    </section>
+    <section class="panel sheet arrange-found">
+      <div class="row arrange-go">
+        <el-button
+          type="primary"
+          :disabled="!wanted.wishes.length || solver.isRunning.value"
+          @click="solver.start"
+        >
+          {{ t(result ? 'arrange.again' : 'arrange.go') }}
+        </el-button>
+        <template v-if="solver.isRunning.value">
+          <el-progress
+            class="arrange-progress"
+            :percentage="Math.round(solver.progress.value * 100)"
+            :aria-label="t('arrange.working')"
+          />
+          <el-button size="small" @click="solver.cancel">{{ t('form.cancel') }}</el-button>
+        </template>
+        <el-button v-else-if="result && result.arrangement.status !== 'impossible'" @click="apply">
+          {{ t('arrange.apply') }}
+        </el-button>
+        <span v-if="!wanted.wishes.length" class="soft">{{ t('arrange.noWishes') }}</span>
+      </div>
+      <p v-if="solver.failure.value" class="strong" role="alert">
+        {{ t('arrange.failed', { detail: ofError(solver.failure.value) }) }}
+      </p>
+      <ArrangeResult
+        v-if="result"
+        :garden="garden"
+        :arrangement="result.arrangement"
+        :spots="result.spots"
+        @pin="pin"
+      />
+      <p v-else-if="!solver.isRunning.value">{{ t('arrange.nothingYet') }}</p>
+    </section>
+  </div>
+</template>
+
+<style>
+.arrange-wanted {
+  width: 330px;
+  flex: none;
+  padding-right: 8px;
+}
+.arrange-found {
+  flex: 1;
+  min-width: 0;
+}
+.arrange-go {
+  margin-bottom: 10px;
+}
+.arrange-progress {
+  width: 260px;
+}
+@media (max-width: 700px) {
+  .arrange-wanted {
+    width: auto;
+  }
+}
+</style>

@@ -1,0 +1,278 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef, watch } from 'vue'
+import { storeToRefs } from 'pinia'
+import { useI18n } from 'vue-i18n'
+import {
+  boxOf,
+  crowdedPairs,
+  crownAcrossMm,
+  footprintOf,
+  outOfReach,
+  spaceLoadOf,
+  standingFaults,
+} from '@rimbo/core'
+import { contourLines } from '../../drawing/contourLines'
+import PlanDrawing from '../../drawing/PlanDrawing.vue'
+import { useGardenStore } from '../../stores/garden'
+import { useTodayStore } from '../../stores/today'
+import { useFormat } from '../../ui/format'
+import { usePotWords } from '../../ui/potWords'
+import { useSunMap } from '../../workers/useSunMap'
+import { thresholds, type LightMeasure } from './lightMeasures'
+import PlaceFindings from './PlaceFindings.vue'
+import SpaceForm from './SpaceForm.vue'
+import SunControls from './SunControls.vue'
+import { usePlacing } from './usePlacing'
+import { usePlanForm, type PlanForm } from './usePlanForm'
+
+const store = useGardenStore()
+const { garden } = storeToRefs(store)
+const { date, today } = storeToRefs(useTodayStore())
+const { t } = useI18n()
+const { length } = useFormat()
+const { plantWords } = usePotWords()
+
+const spaceId = ref<string>()
+const selectedId = ref<string>()
+const space = computed(
+  () => garden.value?.spaces.find((one) => one.id === spaceId.value) ?? garden.value?.spaces[0],
+)
+const pots = computed(
+  () => today.value?.pots.filter(({ container }) => container.spaceId === space.value?.id) ?? [],
+)
+
+/** The form while the space is being drawn; what is kept shows otherwise. */
+const form = shallowRef<PlanForm>()
+const draw = () => (form.value = usePlanForm(space.value?.plan))
+watch(
+  () => space.value?.id,
+  () => (form.value = undefined),
+)
+/** The last plan that could be drawn stays while a field is being mended. */
+const drafted = shallowRef(space.value?.plan)
+watch(
+  () => (form.value ? form.value.plan.value : space.value?.plan),
+  (plan) => {
+    if (plan || !form.value) drafted.value = plan
+  },
+  { immediate: true },
+)
+
+async function keep(): Promise<void> {
+  const plan = form.value?.plan.value
+  const id = space.value?.id
+  if (!plan || !id) return
+  await store.edit({ code: 'change.plan', params: { name: space.value?.name ?? '' } }, (draft) => {
+    const kept = draft.spaces.find((one) => one.id === id)
+    if (!kept) return
+    kept.plan = plan
+    // A slab keeps the rain off; without one the gardener's own word stands.
+    if (plan.slab) kept.covered = true
+  })
+  form.value = undefined
+}
+
+const prints = computed(() => pots.value.flatMap(({ container }) => footprintOf(container) ?? []))
+const unplaced = computed(() => pots.value.filter(({ container }) => !container.standing))
+const codes = computed(() =>
+  Object.fromEntries(pots.value.map(({ container }) => [container.id, container.code])),
+)
+const words = computed(() =>
+  Object.fromEntries(
+    pots.value.map((pot) => [
+      pot.container.id,
+      t('place.potWords', {
+        code: pot.container.code,
+        name: pot.container.name,
+        plants: plantWords(pot),
+      }),
+    ]),
+  ),
+)
+const isGrown = ref(false)
+const crowns = computed(() =>
+  pots.value.flatMap(({ container, plants }) =>
+    container.standing && plants[0]
+      ? [
+          {
+            id: container.id,
+            ...container.standing,
+            radiusMm:
+              plants.reduce(
+                (sum, { variety, yield: { perPlant }, planting }) =>
+                  sum + crownAcrossMm(variety, perPlant, container.tower ? 1 : planting.count) ** 2,
+                0,
+              ) **
+                0.5 /
+              2,
+          },
+        ]
+      : [],
+  ),
+)
+const faults = computed(() => (drafted.value ? standingFaults(drafted.value, prints.value) : []))
+const unreachable = computed(() => (drafted.value ? outOfReach(drafted.value, prints.value) : []))
+const wrongIds = computed(() => [...faults.value.map(({ id }) => id), ...unreachable.value])
+const load = computed(
+  () => space.value && spaceLoadOf({ ...space.value, plan: drafted.value }, pots.value),
+)
+
+const { stand, turn, putAway, placeAll } = usePlacing(space, prints, unplaced)
+
+const selected = computed(() =>
+  pots.value.find(({ container }) => container.id === selectedId.value),
+)
+
+/** Sun over the kept plan, by month. */
+const month = ref(Number(date.value.slice(5, 7)))
+const measure = ref<LightMeasure>('sunHours')
+const sun = useSunMap(() => {
+  const plan = space.value?.plan
+  if (!plan || !garden.value || form.value) return undefined
+  const { place, weather } = garden.value
+  return { plan, place, weather, year: Number(date.value.slice(0, 4)) }
+})
+const map = computed(() => sun.result.value)
+const contours = computed(() =>
+  map.value
+    ? contourLines(
+        map.value[measure.value][month.value - 1]!,
+        map.value.columns,
+        map.value.rows,
+        thresholds[measure.value],
+      )
+    : [],
+)
+const sizes = computed(() => {
+  const box = drafted.value && boxOf(drafted.value.corners)
+  return {
+    width: box ? length(box.rightMm - box.leftMm) : '',
+    depth: box ? length(box.highMm - box.lowMm) : '',
+  }
+})
+</script>
+
+<template>
+  <div v-if="garden && space" class="view place-view">
+    <section class="place-main">
+      <div class="row place-head">
+        <h1 class="visually-hidden">{{ t('view.place') }}</h1>
+        <div class="row" role="group" :aria-label="t('lineUp.spaces')">
+          <el-button
+            v-for="one in garden.spaces"
+            :key="one.id"
+            :type="one.id === space.id ? 'primary' : 'default'"
+            :aria-pressed="one.id === space.id"
+            @click="spaceId = one.id"
+          >
+            {{ one.name }}
+          </el-button>
+        </div>
+        <el-button v-if="!form" @click="draw">
+          {{ t(space.plan ? 'place.change' : 'place.draw') }}
+        </el-button>
+        <el-checkbox v-model="isGrown" :label="t('place.crowns')" />
+      </div>
+      <PlanDrawing
+        v-if="drafted"
+        :plan="drafted"
+        :prints="prints"
+        :codes="codes"
+        :words="words"
+        :wrong-ids="wrongIds"
+        :crowns="isGrown ? crowns : []"
+        :contours="contours"
+        :grid="map"
+        :selected-id="selectedId"
+        :has-corners="!!form"
+        :sizes="sizes"
+        :label="t('place.drawing', { space: space.name })"
+        :house-label="t('place.seenFromAbove')"
+        @select="(id) => (selectedId = selectedId === id ? undefined : id)"
+        @move="stand"
+        @corner="(index, to) => form?.moveCorner(index, to)"
+      />
+      <div v-else class="line-up-empty">
+        <h2>{{ t('place.emptyTitle') }}</h2>
+        <p>{{ t('place.emptyText') }}</p>
+        <el-button type="primary" @click="draw">{{ t('place.draw') }}</el-button>
+      </div>
+      <SunControls
+        v-if="drafted && !form"
+        v-model:month="month"
+        v-model:measure="measure"
+        :sun="sun"
+        :is-measured="garden.weather.length > 0"
+      />
+    </section>
+    <aside v-if="form || load" class="panel sheet place-side" :aria-label="t('place.side')">
+      <template v-if="form">
+        <h2>{{ t('place.formTitle', { space: space.name }) }}</h2>
+        <SpaceForm :form="form" @save="keep" @cancel="form = undefined" />
+      </template>
+      <template v-else-if="load">
+        <section v-if="selected" class="place-pot">
+          <h2>{{ selected.container.code }} · {{ selected.container.name }}</h2>
+          <div class="row">
+            <router-link :to="{ path: '/line-up', query: { pot: selected.container.id } }">{{
+              t('place.openPot')
+            }}</router-link>
+            <el-button size="small" @click="turn(selected.container)">{{
+              t('place.turn')
+            }}</el-button>
+            <el-button size="small" @click="putAway(selected.container)">{{
+              t('place.takeUp')
+            }}</el-button>
+          </div>
+        </section>
+        <section v-if="unplaced.length" class="place-unplaced">
+          <h2>{{ t('place.unplaced') }}</h2>
+          <p>{{ unplaced.map(({ container }) => container.code).join(', ') }}</p>
+          <el-button type="primary" @click="placeAll">{{ t('place.placeAll') }}</el-button>
+        </section>
+        <PlaceFindings
+          :load="load"
+          :codes="codes"
+          :faults="faults"
+          :unreachable="unreachable"
+          :crowded="crowdedPairs(crowns)"
+        />
+        <p class="soft">{{ t('place.howTo') }}</p>
+      </template>
+    </aside>
+  </div>
+</template>
+
+<style>
+.place-main {
+  flex: 1;
+  min-width: 0;
+  display: flex;
+  flex-direction: column;
+}
+.place-head {
+  gap: 8px 18px;
+  margin-bottom: 6px;
+}
+.place-side {
+  width: 400px;
+  flex: none;
+}
+.place-pot,
+.place-unplaced {
+  margin-bottom: 14px;
+}
+@media (max-width: 700px) {
+  .place-view {
+    overflow: auto;
+  }
+  .place-main {
+    flex: none;
+    height: 460px;
+  }
+  .place-side {
+    width: auto;
+    overflow: visible;
+  }
+}
+</style>

@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { lightReasons } from '@rimbo/core'
+import { useFormat } from '../../ui/format'
+import WhyNumber from '../../ui/WhyNumber.vue'
+import type { useSunMap } from '../../workers/useSunMap'
+import { lightMeasures, type LightMeasure } from './lightMeasures'
+
+/** Which month and which light the contours show, and how far the casting is. */
+const props = defineProps<{ sun: ReturnType<typeof useSunMap>; isMeasured: boolean }>()
+const month = defineModel<number>('month', { required: true })
+const measure = defineModel<LightMeasure>('measure', { required: true })
+const { t } = useI18n()
+const { tenths } = useFormat()
+
+const span = computed(() => {
+  const all = props.sun.result.value?.[measure.value][month.value - 1] ?? []
+  const values = [...all].filter((one) => !isNaN(one))
+  return values.length ? { least: Math.min(...values), most: Math.max(...values) } : undefined
+})
+const monthName = (index: number) =>
+  new Intl.DateTimeFormat('en-GB', { month: 'long', timeZone: 'UTC' }).format(
+    Date.UTC(2026, index - 1, 15),
+  )
+</script>
+
+<template>
+  <div class="place-sun">
+    <template v-if="sun.isRunning.value">
+      <el-progress
+        :percentage="Math.round(sun.progress.value * 100)"
+        :aria-label="t('place.casting')"
+      />
+      <el-button size="small" @click="sun.cancel">{{ t('form.cancel') }}</el-button>
+    </template>
+    <template v-else-if="span">
+      <div class="row" role="group" :aria-label="t('place.whichLight')">
+        <el-button
+          v-for="one in lightMeasures"
+          :key="one"
+          size="small"
+          :type="measure === one ? 'primary' : 'default'"
+          :aria-pressed="measure === one"
+          @click="measure = one"
+        >
+          {{ t(`place.measure.${one}`) }}
+        </el-button>
+      </div>
+      <label class="place-month">
+        <span>{{ monthName(month) }}</span>
+        <input
+          v-model.number="month"
+          type="range"
+          min="1"
+          max="12"
+          :aria-label="t('place.month')"
+          :aria-valuetext="monthName(month)"
+        />
+      </label>
+      <WhyNumber
+        :value="t(`place.span.${measure}`, { least: tenths(span.least), most: tenths(span.most) })"
+        :reasons="lightReasons(isMeasured)"
+        :about="t(`place.measure.${measure}`)"
+      />
+    </template>
+    <el-button v-else size="small" @click="sun.start">{{ t('place.castSun') }}</el-button>
+  </div>
+</template>
+
+<style>
+.place-sun {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 22px;
+  align-items: center;
+  min-height: 34px;
+}
+.place-sun .el-progress {
+  width: 260px;
+}
+.place-month {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+}
+.place-month span {
+  min-width: 84px;
+  font-weight: 600;
+}
+.place-month input {
+  accent-color: var(--wet-ink);
+  width: 200px;
+}
+</style>
