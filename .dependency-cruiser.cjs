@@ -54,7 +54,8 @@ module.exports = {
       from: { path: '^core/src/', pathNot: '\\.test\\.ts$' },
       to: {
         path: 'node_modules/',
-        pathNot: 'node_modules/(zod|dayjs|papaparse|suncalc|d3-polygon|@types/papaparse|@types/d3-polygon)/',
+        pathNot:
+          'node_modules/(zod|dayjs|papaparse|suncalc|d3-polygon|@types/papaparse|@types/d3-polygon)/',
       },
     },
     {

@@ -15,7 +15,16 @@ test('a first visit opens on the demo garden', async ({ page }) => {
 test('only views that are there are in the menu', async ({ page }) => {
   await open(page, 'line-up')
   const links = page.getByRole('navigation', { name: 'Views' }).getByRole('link')
-  await expect(links).toHaveText(['Round', 'Line-up', 'Fit', 'Mix', 'Water', 'Book', 'Settings'])
+  await expect(links).toHaveText([
+    'Round',
+    'Line-up',
+    'Place',
+    'Fit',
+    'Mix',
+    'Water',
+    'Book',
+    'Settings',
+  ])
   for (const link of await links.all()) {
     await link.click()
     await expect(page.locator('main h1').first()).toBeAttached()

@@ -4,6 +4,8 @@ import { choose, expect, startOwn, test } from './support'
 // The whole way of a new gardener: from a tape measure to today's can of water,
 // and out into a file.
 test('from a tape measure to today’s can of water', async ({ page }) => {
+  // The whole way in one go, on a machine that may be busy.
+  test.slow()
   await test.step('a container, any dimension in any unit', async () => {
     await startOwn(page)
     await page.getByRole('button', { name: 'Add the first container' }).click()
@@ -49,8 +51,8 @@ test('from a tape measure to today’s can of water', async ({ page }) => {
       ['Fabric bag', '30.5 L'],
       ['Box, rectangular and tapered', '45.5 L'],
       ['Hanging basket', '11.2 L'],
-      ['Half barrel', '126 L'],
-      ['Flat bag, lying', '77.5 L'],
+      ['Half barrel', '123 L'],
+      ['Flat bag, lying', '75.6 L'],
       ['Deep box, filled in layers', '396 L'],
       ['Bucket with a reservoir', '21.3 L'],
       ['Stacked tower', '32 L'],
@@ -162,7 +164,7 @@ test('from a tape measure to today’s can of water', async ({ page }) => {
     const text = await readFile(await download.path(), 'utf8')
     expect(JSON.parse(text)).toMatchObject({
       format: 'rimbo-garden',
-      version: 1,
+      version: 2,
       name: 'My garden',
     })
   })

@@ -2,7 +2,7 @@ import { test } from '@playwright/test'
 
 // The pictures of the README, from the demo garden. Run with `npm run screenshots`.
 const folder = '../docs/screenshots'
-const wide = ['line-up', 'round', 'fit', 'mix', 'water', 'book', 'settings'] as const
+const wide = ['line-up', 'round', 'place', 'fit', 'mix', 'water', 'book', 'settings'] as const
 const narrow = ['line-up', 'round', 'book'] as const
 const PHONE = { width: 390, height: 844 }
 
@@ -11,9 +11,18 @@ test.describe('pictures', () => {
     test(`${view} at a desk`, async ({ page }) => {
       await page.goto(`/${view}`)
       await page.locator('main h1').first().waitFor({ state: 'attached' })
+      if (view === 'place') await page.getByText('h a day').waitFor()
       await page.evaluate(() => document.fonts.ready)
       await page.screenshot({ path: `${import.meta.dirname}/${folder}/${view}.png` })
     })
+
+  test('an arrangement', async ({ page }) => {
+    await page.goto('/fit')
+    await page.getByRole('button', { name: 'Arrange them all' }).click()
+    await page.getByRole('button', { name: 'Arrange', exact: true }).click()
+    await page.getByText('Proven best').waitFor({ timeout: 60_000 })
+    await page.screenshot({ path: `${import.meta.dirname}/${folder}/arrange.png` })
+  })
 
   test('a pot and its form', async ({ page }) => {
     await page.goto('/line-up')

@@ -21,7 +21,16 @@ export const test = base.extend<{ page: Page }>({
 
 export { expect }
 
-export const views = ['line-up', 'round', 'fit', 'mix', 'water', 'book', 'settings'] as const
+export const views = [
+  'line-up',
+  'round',
+  'place',
+  'fit',
+  'mix',
+  'water',
+  'book',
+  'settings',
+] as const
 
 /** Opens a view and waits until it stands. */
 export async function open(page: Page, view: (typeof views)[number]): Promise<void> {

@@ -112,7 +112,11 @@ export function volumeReasons(vessel: Vessel, heightMm: number): Reason[] {
   return [
     reason(`volume.${shape.kind}`, params),
     ...(pourTest
-      ? [reason('volume.poured', { pouredL: pourTest.rimVolumeL })]
+      ? [
+          pourTest.on
+            ? reason('volume.pouredOn', { pouredL: pourTest.rimVolumeL, onDate: pourTest.on })
+            : reason('volume.poured', { pouredL: pourTest.rimVolumeL }),
+        ]
       : [reason('volume.limits')]),
   ]
 }

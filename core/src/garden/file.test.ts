@@ -132,6 +132,22 @@ test('the published JSON Schema is that of the code', () => {
   )
 })
 
+test('a file of version 1 is brought up: a box that lies becomes a flat bag', () => {
+  const first = JSON.parse(demoText) as { containers: Record<string, unknown>[] }
+  const asItWas = {
+    ...first,
+    version: 1,
+    arrangement: undefined,
+    containers: first.containers.map(({ rings: _rings, standing: _standing, ...one }) =>
+      one['type'] === 'flatBag' ? { ...one, type: 'box' } : one,
+    ),
+  }
+  const read = readGarden(JSON.stringify(asItWas))
+  expect(read.version).toBe(2)
+  const typeOf = (id: string) => read.containers.find((one) => one.id === id)!.type
+  expect([typeOf('l1'), typeOf('b1')]).toEqual(['flatBag', 'pot'])
+})
+
 describe('a file is refused', () => {
   test('that is no JSON, or JSON of something else', () => {
     expect(refusal('date,rain\n').code).toBe('notJson')
@@ -142,7 +158,7 @@ describe('a file is refused', () => {
   test('from a later version, politely', () => {
     expect(refusal(changed((document) => (document['version'] = 9)))).toMatchObject({
       code: 'newerVersion',
-      params: { given: 9, known: 1 },
+      params: { given: 9, known: 2 },
     })
   })
   test.each([

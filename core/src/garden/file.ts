@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { faultsOf, InputError } from '../units'
 import { GARDEN_FORMAT, GARDEN_VERSION, gardenSchema, type Garden } from './garden'
+import { migrated } from './migrate'
 
 const isObject = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value)
@@ -15,7 +16,8 @@ function parsed(text: string): unknown {
 }
 
 /**
- * Reads a garden file (`*.rimbo.json`), whole or not at all. Fields it does not
+ * Reads a garden file (`*.rimbo.json`), whole or not at all; one of an earlier
+ * version is brought up to this one. Fields it does not
  * know are kept.
  *
  * @throws InputError `notJson`, `notAGarden` for a foreign file, `newerVersion`
@@ -28,7 +30,7 @@ export function readGarden(text: string): Garden {
   const version = document['version']
   if (typeof version === 'number' && version > GARDEN_VERSION)
     throw new InputError('newerVersion', { given: version, known: GARDEN_VERSION })
-  const result = gardenSchema.safeParse(document, { reportInput: true })
+  const result = gardenSchema.safeParse(migrated(document), { reportInput: true })
   if (result.success) return result.data
   const faults = faultsOf(result.error)
   throw new InputError('gardenInvalid', { faults: faults.length }, faults)

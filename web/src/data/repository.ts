@@ -1,4 +1,4 @@
-import type { Garden } from '@rimbo/core'
+import { migrated, type Garden } from '@rimbo/core'
 import type { GardenDocument, RimboDatabase } from './database'
 
 export interface StoredGarden {
@@ -44,10 +44,11 @@ export async function loadGarden(
   await transaction.done
   if (!row) return undefined
   const garden = {
-    ...row.document,
+    // A garden of an earlier version is brought up to this one, and written so with its next change.
+    ...migrated({ ...row.document }),
     records: records.map((one) => one.record),
     weather: weather.map((one) => one.day),
-  } as Garden
+  } as unknown as Garden
   return { garden, revision: row.revision }
 }
 

@@ -86,6 +86,7 @@ const hatchScale = computed(() => `scale(${1 / props.scale})`)
         />
       </linearGradient>
       <pattern
+        v-if="form.filler"
         :id="`${id}-filler`"
         patternUnits="userSpaceOnUse"
         width="14"
@@ -98,6 +99,7 @@ const hatchScale = computed(() => `scale(${1 / props.scale})`)
         />
       </pattern>
       <pattern
+        v-if="form.poorSoil"
         :id="`${id}-poor`"
         patternUnits="userSpaceOnUse"
         width="9"
@@ -116,7 +118,7 @@ const hatchScale = computed(() => `scale(${1 / props.scale})`)
     <path v-if="form.poorSoil" :d="form.poorSoil" :fill="`url(#${id}-poor)`" />
     <template v-if="shares.length">
       <template v-for="mix in form.mixes" :key="mix">
-        <path :d="mix" class="hollow" />
+        <path :d="mix" class="mix-bed" />
         <path :d="mix" :fill="`url(#${id}-wet)`" />
         <path :d="mix" :fill="`url(#${id}-mix)`" />
       </template>
@@ -193,7 +195,9 @@ const hatchScale = computed(() => `scale(${1 / props.scale})`)
   stroke: var(--ink);
   stroke-width: 1.1;
 }
-.hollow {
+
+.hollow,
+.mix-bed {
   fill: var(--paper);
 }
 .liner {

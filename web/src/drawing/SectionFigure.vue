@@ -58,6 +58,7 @@ const measured = computed(() => {
     far: middle + out,
     near: middle - out,
     rimY,
+    topY: rimY - (container.rings?.heightMm ?? 0) * scale,
     fillY: floorY - fillMm * scale,
     floorY,
   }
@@ -80,8 +81,8 @@ const hasGround = computed(() => shown.value.container.type !== 'basket')
       <PotSection :pot="shown" :scale="frame.scale" />
     </g>
     <g v-if="sizes" class="sizes" aria-hidden="true">
-      <path :d="`M${measured.left} ${measured.rimY - 8}v-8m0 4H${measured.right}m0 -4v8`" />
-      <text :x="width / 2" :y="measured.rimY - 18" text-anchor="middle">{{ sizes.across }}</text>
+      <path :d="`M${measured.left} ${measured.topY - 8}v-8m0 4H${measured.right}m0 -4v8`" />
+      <text :x="width / 2" :y="measured.topY - 18" text-anchor="middle">{{ sizes.across }}</text>
       <path :d="`M${measured.far - 4} ${measured.rimY}h8m-4 0V${measured.floorY}m-4 0h8`" />
       <text :x="measured.far + 8" :y="(measured.rimY + measured.floorY) / 2 + 4">
         {{ sizes.deep }}

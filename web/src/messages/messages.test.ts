@@ -2,27 +2,41 @@ import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import {
   catalogue,
+  conditionIds,
+  compareSchools,
   containerTypes,
+  drainagePlan,
   exposures,
   feels,
+  foodSafety,
   gardenToday,
   habitClasses,
   ingredients,
   judgeFit,
+  judgeHeat,
   judgeLabel,
+  judgePair,
   knuckles,
+  lightReasons,
   materials,
   mixPlan,
   readGarden,
   readLabel,
   recipes,
+  rootVolumeReasons,
   schoolIds,
+  sideKinds,
   signs,
   skipReasons,
+  spaceLoad,
   starterProducts,
   typicalContainer,
   unitSystems,
+  volumeReasons,
+  wallColours,
+  wishKinds,
   type Reason,
+  type SpotConditions,
 } from '@rimbo/core'
 import { messages } from '.'
 
@@ -67,10 +81,76 @@ function everyReason(): Reason[] {
       ]),
     ),
   )
+  const walls = [...containers, ...demo.containers].flatMap((container) => [
+    ...volumeReasons(container, container.fillMm),
+    ...rootVolumeReasons({ ...container, rolledMm: 20, fillMm: container.fillMm - 20 }),
+    ...drainagePlan(container).reasons,
+    ...[1, 15, 90].flatMap(
+      (count) => drainagePlan({ ...container, holes: { count, diameterMm: 10 } }).reasons,
+    ),
+    ...[undefined, 1, 2, 3].flatMap((resinCode) =>
+      materials.flatMap(
+        (material) => foodSafety({ material, ...(resinCode ? { resinCode } : {}) }).reasons,
+      ),
+    ),
+    ...[12, 26, 38].flatMap((tempMaxC) => {
+      const day = { tempMaxC, tempMinC: tempMaxC - 10, sunHours: 8 }
+      const insulated = { ...container, isInsulated: true, colour: 'black' as const }
+      return [container, insulated].flatMap((one) => judgeHeat(one, day, day).reasons)
+    }),
+  ])
+  const summer = { tempMaxC: 32, tempMinC: 20, sunHours: 8 }
+  const spots: SpotConditions[] = [
+    { hot: summer, spring: summer },
+    ...[3, 7, 9].map((sunHours) => ({
+      sunHours,
+      dliMol: 3 * sunHours,
+      ceilingMm: 250 * sunHours,
+      hot: summer,
+      spring: summer,
+    })),
+  ]
+  const here = demo.containers.flatMap((container) =>
+    catalogue.flatMap((variety) =>
+      spots.flatMap((spot) =>
+        compareSchools({ variety, container, count: 1, spot, grownKg: 20 }).conditions.flatMap(
+          (one) => one.reasons,
+        ),
+      ),
+    ),
+  )
+  const loads = demo.spaces.flatMap(({ plan }) =>
+    [1, 900, 9000].flatMap((massKg) =>
+      [undefined, 3].flatMap((allowedKnM2) => {
+        const print = {
+          id: 'x',
+          xMm: 500,
+          yMm: 300,
+          isRound: true,
+          lengthMm: 300,
+          widthMm: 300,
+          fromMm: 0,
+          toMm: 300,
+        }
+        return spaceLoad({ ...plan!, allowedKnM2 }, [{ massKg, print }]).reasons
+      }),
+    ),
+  )
+  const pairs = pots
+    .slice(0, 3)
+    .flatMap((pot) => judgePair(demo, pot, catalogue[0]!, 2, 2026).eachReasons)
   return [
+    ...walls,
+    ...here,
+    ...loads,
+    ...pairs,
+    ...lightReasons(true),
+    ...lightReasons(false),
     ...days.flatMap((day) => day.referenceReasons),
     ...pots.flatMap((pot) => [
       ...(pot.need?.reasons ?? []),
+      ...pot.mass.reasons,
+      ...(pot.mix?.reasons ?? []),
       ...pot.plants.flatMap((plant) => plant.yield.reasons),
     ]),
     ...fits,
@@ -83,7 +163,22 @@ describe('words', () => {
   const byCode = new Map(everyReason().map((reason) => [reason.code, reason]))
 
   test('there are reasons of every kind to find words for', () => {
-    for (const kind of ['label', 'yield', 'fit', 'water', 'reference', 'lime', 'feed'])
+    for (const kind of [
+      'root',
+      'mass',
+      'holes',
+      'food',
+      'heat',
+      'sun',
+      'load',
+      'label',
+      'yield',
+      'fit',
+      'water',
+      'reference',
+      'lime',
+      'feed',
+    ])
       expect([...byCode.keys()].some((code) => code.startsWith(`${kind}.`))).toBe(true)
   })
   test.each([...byCode])(
@@ -99,6 +194,26 @@ describe('words', () => {
   test.each([
     ['containerType', containerTypes],
     ['material', materials],
+    ['colour', wallColours],
+    ['sideKind', sideKinds],
+    ['fit.condition', conditionIds],
+    ['arrange.wish', wishKinds],
+    ['place.fault', ['outside', 'onAnother', 'inDoorway', 'outOfReach']],
+    [
+      'reason.arrange.leftOut',
+      [
+        'school',
+        'sun',
+        'height',
+        'room',
+        'pinned',
+        'noneFree',
+        'noTime',
+        'costs',
+        'instead',
+        'best',
+      ],
+    ],
     ['exposure', exposures],
     ['habitClass', habitClasses.map((one) => one.id)],
     ['habit', catalogue.map((one) => one.habit)],

@@ -9,6 +9,8 @@ export const reasons = {
     barrel:
       'A barrel sawn through at its belly, {topLengthMm} across there and {bottomLengthMm} at its head; {heightMm} high: π × height / 12 × (2 D² + d²) for the whole half = {volumeL} up to here.',
     poured: 'You poured {pouredL} to the rim: a measurement, which goes before the tape.',
+    pouredOn:
+      'On {onDate} you poured {pouredL} to the rim: a measurement, which goes before the tape.',
     limits: 'Ribs, rounded corners and the bulge of a soft wall are not counted.',
   },
   root: {

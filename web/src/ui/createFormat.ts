@@ -97,8 +97,13 @@ export function createFormat(
   /** Hours of sun, mol of light, kelvin: no finer than they are known. */
   const tenths = (value: number) => digits(Math.round(value * 10) / 10, 4)
 
+  const dayOf = (date: string) =>
+    new Intl.DateTimeFormat(locale, { dateStyle: 'long', timeZone: 'UTC' }).format(
+      new Date(`${date}T00:00:00Z`),
+    )
+
   function param(name: string, value: string | number): string {
-    if (typeof value === 'string') return value
+    if (typeof value === 'string') return /Date$/.test(name) ? dayOf(value) : value
     const kind = SUFFIXES.find(([suffix]) => suffix.test(name))?.[1] ?? 'number'
     if (kind === 'waterDepth') return waterDepth(value)
     if (kind === 'areaLoad') return areaLoad(value)

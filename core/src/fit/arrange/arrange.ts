@@ -91,7 +91,18 @@ export function arrange(
     }),
   )
   const left = task.wishes.filter((wish) => !taken.some(({ candidate }) => candidate.wish === wish))
-  const leftOut = leftOutReasons({ model, demands, taken, value, hindered, solve }, left)
+  const leftOut = leftOutReasons(
+    {
+      model,
+      demands,
+      taken,
+      value,
+      hindered,
+      solve,
+      progress: (share) => progress?.(0.6 + 0.4 * share),
+    },
+    left,
+  )
   progress?.(1)
   return {
     status: isProven ? 'proven' : 'timeLimit',

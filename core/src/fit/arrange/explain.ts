@@ -52,7 +52,7 @@ function mainHindrance(counts: ReadonlyMap<Hindrance, number> | undefined): Hind
 }
 
 /** So many ways to put plants, and arranging once more for each wish is still quick. */
-const QUICK_UP_TO = 1500
+const QUICK_UP_TO = 5000
 
 /** An arrangement that was found, to be asked about what is not in it. */
 export interface Found {
@@ -62,6 +62,8 @@ export interface Found {
   readonly value: number
   readonly hindered: ReadonlyMap<string, ReadonlyMap<Hindrance, number>>
   readonly solve: Solve
+  /** Told the share of the left-out wishes that are explained, 0–1. */
+  readonly progress: (share: number) => void
 }
 
 /** What a wish would give at its best, and what stands there instead. */
@@ -103,8 +105,9 @@ function costOf({ model, demands, value, solve }: Found, { variety }: WishedPlan
  */
 export function leftOutReasons(found: Found, left: readonly WishedPlant[]): LeftOut[] {
   const { model, hindered } = found
-  return left.map((wish): LeftOut => {
+  return left.map((wish, index): LeftOut => {
     const { variety } = wish
+    found.progress(index / left.length)
     if (!model.candidates.some((one) => one.wish === wish)) {
       const main = mainHindrance(hindered.get(variety.id))
       const params = { school: model.task.school }

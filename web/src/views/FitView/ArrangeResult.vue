@@ -134,7 +134,11 @@ const conflicts = computed(() =>
           />
           <div>
             <h3>
-              {{ card.placement.container.code }}
+              {{
+                card.placement.offerId
+                  ? card.placement.container.name
+                  : card.placement.container.code
+              }}
               <span class="soft">{{
                 t('arrange.onSpace', { space: spaceName(card.placement.spotId), where: card.where })
               }}</span>

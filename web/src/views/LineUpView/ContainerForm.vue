@@ -90,7 +90,11 @@ const hasMoreFault = computed(() =>
 )
 
 function save(): void {
-  if (isSavable.value && container.value) emit('save', container.value)
+  if (!isSavable.value || !container.value) return
+  const { pourTest } = container.value
+  const isNewTest = pourTest && pourTest.rimVolumeL !== props.start.pourTest?.rimVolumeL
+  const dated = isNewTest ? { pourTest: { ...pourTest, on: date.value } } : {}
+  emit('save', { ...container.value, ...dated })
 }
 </script>
 

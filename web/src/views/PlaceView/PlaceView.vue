@@ -8,6 +8,7 @@ import {
   crownAcrossMm,
   footprintOf,
   outOfReach,
+  siteOf,
   spaceLoadOf,
   standingFaults,
 } from '@rimbo/core'
@@ -17,6 +18,7 @@ import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
 import { useFormat } from '../../ui/format'
 import { usePotWords } from '../../ui/potWords'
+import WhyNumber from '../../ui/WhyNumber.vue'
 import { useSunMap } from '../../workers/useSunMap'
 import { thresholds, type LightMeasure } from './lightMeasures'
 import PlaceFindings from './PlaceFindings.vue'
@@ -29,7 +31,7 @@ const store = useGardenStore()
 const { garden } = storeToRefs(store)
 const { date, today } = storeToRefs(useTodayStore())
 const { t } = useI18n()
-const { length } = useFormat()
+const { length, tenths } = useFormat()
 const { plantWords } = usePotWords()
 
 const spaceId = ref<string>()
@@ -143,6 +145,12 @@ const contours = computed(() =>
       )
     : [],
 )
+/** What the chosen pot has of sun and light where it stands. */
+const site = computed(() =>
+  garden.value && selected.value?.container.standing
+    ? siteOf(garden.value, selected.value.container, Number(date.value.slice(0, 4)))
+    : undefined,
+)
 const sizes = computed(() => {
   const box = drafted.value && boxOf(drafted.value.corners)
   return {
@@ -213,6 +221,19 @@ const sizes = computed(() => {
       <template v-else-if="load">
         <section v-if="selected" class="place-pot">
           <h2>{{ selected.container.code }} · {{ selected.container.name }}</h2>
+          <p v-if="site?.conditions.sunHours !== undefined" data-fact="sun">
+            {{ t('place.sunHere') }}:
+            <WhyNumber
+              :value="
+                t('place.sunHereSays', {
+                  sun: tenths(site.conditions.sunHours),
+                  light: tenths(site.conditions.dliMol ?? 0),
+                })
+              "
+              :reasons="site.reasons"
+              :about="t('place.sunHere')"
+            />
+          </p>
           <div class="row">
             <router-link :to="{ path: '/line-up', query: { pot: selected.container.id } }">{{
               t('place.openPot')

@@ -53,13 +53,20 @@ const doorFault = computed(() => faultAt('door.sideIndex'))
         :hint="t('place.facingHint')"
         :fault="faultAt('facingDeg')"
       />
-      <TextField
-        v-model="typed.skylineDeg"
-        :label="t('place.skyline')"
-        :hint="t('place.skylineHint')"
-        :fault="faultAt('skyline.0.elevationDeg')"
-      />
     </div>
+    <fieldset class="part-fields">
+      <legend>{{ t('place.skyline') }}</legend>
+      <div class="skyline-fields">
+        <TextField
+          v-for="(side, index) in ['Left', 'Ahead', 'Right'] as const"
+          :key="side"
+          v-model="typed.skyline[index]!"
+          :label="t(`place.skyline${side}`)"
+          :fault="faultAt(`skyline.${index}.elevationDeg`)"
+        />
+      </div>
+      <p class="field-note">{{ t('place.skylineHint') }}</p>
+    </fieldset>
     <el-checkbox
       :model-value="typed.isFree"
       :label="t('place.isFree')"
@@ -194,6 +201,11 @@ const doorFault = computed(() => faultAt('door.sideIndex'))
 </template>
 
 <style>
+.skyline-fields {
+  display: grid;
+  grid-template-columns: 1fr 1fr 1fr;
+  gap: 0 10px;
+}
 .corner-fields {
   display: grid;
   grid-template-columns: 1fr 1fr auto auto;

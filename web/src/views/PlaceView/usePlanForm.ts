@@ -47,7 +47,8 @@ interface TypedPlan {
   hasSlab: boolean
   slabHeightMm: number | undefined
   slabToMm: number | undefined
-  skylineDeg: string
+  /** What stands opposite: left of straight ahead, ahead, right of it, degrees. */
+  skyline: [left: string, ahead: string, right: string]
   isEarth: boolean
   allowed: string
   allowedEdge: string
@@ -63,6 +64,24 @@ const typedSide = (side: Side): TypedSide => ({ ...USUAL_SIDE, ...side })
 function sideFrom({ kind, heightMm, solidMm, railMm }: TypedSide): unknown {
   if (kind === 'wall') return { kind, heightMm }
   return kind === 'parapet' ? { kind, solidMm, railMm } : { kind }
+}
+
+const THIRD_DEG = 60
+const THIRDS_DEG = [-60, 0, 60] as const
+const turned = (bearingDeg: number, byDeg: number) => (bearingDeg + byDeg + 360) % 360
+
+/** How high a skyline rises in each third of what a space looks to. */
+const skylineThirds = ({ skyline, facingDeg }: Plan): [string, string, string] => {
+  const at = (byDeg: number) => {
+    const azimuth = turned(facingDeg, byDeg)
+    const sector = skyline.find(({ fromDeg, toDeg }) =>
+      fromDeg <= toDeg
+        ? azimuth >= fromDeg && azimuth <= toDeg
+        : azimuth >= fromDeg || azimuth <= toDeg,
+    )
+    return String(sector?.elevationDeg ?? 0)
+  }
+  return [at(THIRDS_DEG[0]), at(THIRDS_DEG[1]), at(THIRDS_DEG[2])]
 }
 
 /** Whether a plan is a plain rectangle, drawn from its lower left corner. */
@@ -100,7 +119,7 @@ export function usePlanForm(start: Plan | undefined) {
     hasSlab: !!from.slab,
     slabHeightMm: from.slab?.heightMm ?? 2500,
     slabToMm: from.slab?.toYMm ?? 1200,
-    skylineDeg: String(from.skyline[0]?.elevationDeg ?? 0),
+    skyline: skylineThirds(from),
     isEarth: !!from.isEarth,
     allowed: from.allowedKnM2 === undefined ? '' : `${from.allowedKnM2} kN/m²`,
     allowedEdge: from.allowedKnM === undefined ? '' : String(from.allowedKnM),
@@ -109,7 +128,7 @@ export function usePlanForm(start: Plan | undefined) {
       limitText: limitKg === undefined ? '' : String(limitKg),
     })),
   })
-  const skylineAtStart = typed.skylineDeg
+  const skylineAtStart = typed.skyline.join(' ')
 
   /** A text as the number it says, or the fault in it. */
   function read<T>(parse: () => T): { value?: T; fault?: InputError } {
@@ -126,13 +145,16 @@ export function usePlanForm(start: Plan | undefined) {
   )
   const numberOf = (text: string) => (text.trim() ? Number(text.replace(',', '.')) : undefined)
 
-  /** What stands opposite, over the half of the compass that the space looks to. */
+  /** What stands opposite, a third of the half circle that the space looks to at a time. */
   const skyline = computed(() => {
-    if (start && typed.skylineDeg === skylineAtStart) return start.skyline
-    const elevationDeg = numberOf(typed.skylineDeg)
-    if (elevationDeg === 0 || elevationDeg === undefined) return []
+    // A skyline from a file may be finer than three figures.
+    if (start && typed.skyline.join(' ') === skylineAtStart) return start.skyline
     const middle = facing.value.value ?? 0
-    return [{ fromDeg: (middle + 270) % 360, toDeg: (middle + 90) % 360, elevationDeg }]
+    return typed.skyline.map((text, index) => ({
+      fromDeg: turned(middle, THIRDS_DEG[index]! - THIRD_DEG / 2),
+      toDeg: turned(middle, THIRDS_DEG[index]! + THIRD_DEG / 2),
+      elevationDeg: numberOf(text) ?? 0,
+    }))
   })
 
   const corners = computed(() => {
