@@ -29,6 +29,7 @@ export type Vessel = Pick<
   | 'linerMm'
   | 'reservoir'
   | 'rings'
+  | 'cutOuts'
   | 'tower'
   | 'layers'
   | 'sunken'
@@ -133,8 +134,10 @@ export function reservoirVolumeL({ shape, reservoir }: Vessel): number {
 export const wetFootL = ({ reservoir }: Vessel): number =>
   reservoir ? (feetMm2(reservoir) * reservoir.overflowMm) / 1e6 : 0
 
-/** Open area of the mix at its top, mm²: of all rings, of all pockets, of one surface. */
+/** Open area of the mix, mm²: of all rings, of what is cut out of a film, of one surface. */
 export function surfaceMm2(vessel: Vessel): number {
+  const { cutOuts, rings } = vessel
+  if (cutOuts && !rings) return cutOuts.count * circleMm2(cutOuts.diameterMm)
   const body = mixBody(vessel)
   const top = body.slices.at(-1)!
   return top.areaMm2(top.toMm)

@@ -76,6 +76,8 @@ export interface RootZoneHeat {
   readonly middleC: number
   /** Mean of the whole day over the whole mix. */
   readonly meanC: number
+  /** Part of the mix that lies in the outer 25 mm, all round, 0–1. */
+  readonly shellShare: number
   readonly reasons: readonly Reason[]
 }
 
@@ -139,6 +141,7 @@ export function rootZonePeakC(container: Container, day: HeatDay): RootZoneHeat 
     wallC: peak.wallC,
     middleC: peak.middleC,
     meanC: peak.sum / STEPS,
+    shellShare: Math.min(1, (wallM2 * SHELL_M * 1000) / fillVolumeL),
     reasons: [
       reason('heat.day', { highC: day.tempMaxC, lowC: day.tempMinC, sunHours: day.sunHours }),
       reason('heat.wall', { colour, takesShare: intake }, memory),

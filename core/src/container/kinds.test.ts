@@ -108,6 +108,11 @@ describe('what is in a container', () => {
     expect(volumes.labelledVolumeL).toBe(bare.rimVolumeL)
     expect(volumes.fillVolumeL).toBeGreaterThan(bare.fillVolumeL + 15)
   })
+  test('without rings only what is cut out of the film is open', () => {
+    const { rings: _, ...bag } = made('flatBag', { cutOuts: { count: 3, diameterMm: 200 } })
+    expect(containerVolumes(bag).surfaceM2).toBeCloseTo(3 * Math.PI * 0.01, 9)
+    expect(faultPath({ ...bag, cutOuts: { count: 4, diameterMm: 300 } })).toBe('cutOuts.diameterMm')
+  })
   test('deep box: of filler nothing counts, of poor soil half', () => {
     const box = made('deepBox')
     const plan = 1.2 * 0.6

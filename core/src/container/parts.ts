@@ -26,6 +26,12 @@ export const ringsSchema = open({
   fillMm: sizeSchema,
 })
 
+/** Openings cut into the film of a lying bag, one a plant. */
+export const cutOutsSchema = open({
+  count: z.number().int().min(1).max(12),
+  diameterMm: sizeSchema,
+})
+
 /** Pockets round a column, tier above tier. */
 export const towerSchema = open({
   tiers: z.number().int().min(1).max(12),
@@ -62,6 +68,7 @@ export type Tower = z.infer<typeof towerSchema>
 export const partSchemas = {
   reservoir: reservoirSchema,
   rings: ringsSchema,
+  cutOuts: cutOutsSchema,
   tower: towerSchema,
   layers: layersSchema,
   sunken: sunkenSchema,

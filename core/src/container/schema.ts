@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { customIssue, idSchema, nameSchema, open } from '../units'
 import { labelSchema } from './label'
 import {
+  cutOutsSchema,
   holesSchema,
   layersSchema,
   pourTestSchema,
@@ -84,6 +85,7 @@ export const containerSchema = open({
   linerMm: z.number().min(0).max(80).optional(),
   reservoir: reservoirSchema.optional(),
   rings: ringsSchema.optional(),
+  cutOuts: cutOutsSchema.optional(),
   tower: towerSchema.optional(),
   layers: layersSchema.optional(),
   sunken: sunkenSchema.optional(),
@@ -106,7 +108,7 @@ export const containerSchema = open({
   if (rimMm < LEAST_RIM_MM)
     report('rolledAway', ['rolledMm'], rimHeightMm(shape) - LEAST_RIM_MM, container.rolledMm ?? 0)
   else if (fillMm > rimMm) report('fillOverRim', ['fillMm'], rimMm, fillMm)
-  const { reservoir, layers, rings, linerMm = 0 } = container
+  const { reservoir, layers, rings, cutOuts, linerMm = 0 } = container
   if (reservoir) {
     const { falseFloorMm, overflowMm } = reservoir
     if (falseFloorMm >= fillMm)
@@ -132,6 +134,12 @@ export const containerSchema = open({
     const mostMm = Math.min(top.widthMm, top.lengthMm / rings.count)
     if (rings.bottomDiameterMm > mostMm)
       report('ringsTooWide', ['rings', 'bottomDiameterMm'], mostMm, rings.bottomDiameterMm)
+  }
+  if (cutOuts) {
+    const top = innerSizeMm(shape, rimHeightMm(shape))
+    const mostMm = Math.min(top.widthMm, top.lengthMm / cutOuts.count)
+    if (cutOuts.diameterMm > mostMm)
+      report('ringsTooWide', ['cutOuts', 'diameterMm'], mostMm, cutOuts.diameterMm)
   }
   const atFill = Math.min(Math.max(fillMm, 0), rimHeightMm(shape))
   if (linerMm > 0 && linerMm >= Math.min(fillMm, innerSizeMm(shape, atFill).lengthMm / 2))

@@ -143,21 +143,21 @@ export function supportCondition(
   }
 }
 
-/** Each kelvin over the limit at the wall costs so much (memory), for only the outer roots are there. */
-const LOSS_PER_K = 0.03
-const HEAT_LEAST = 0.7
+/** Half of the outer roots are on the sunny side; so far over the limit all of them are lost (memory). */
+const SUNNY_SHARE = 0.5
+const ALL_LOST_K = 10
 
+/** What heat at the wall leaves: a large pot has few of its roots there, a small one many. */
 export function heatCondition(container: Container, { hot, spring }: SpotConditions): Condition {
   const { verdict, heat, reasons } = judgeHeat(container, hot, spring)
   const overK = Math.max(0, heat.wallC - ROOT_INJURY_C)
+  const lostShare = SUNNY_SHARE * heat.shellShare * Math.min(1, overK / ALL_LOST_K)
+  const cost = reason('fit.heatCost', { overK, shellShare: heat.shellShare, lostShare }, memory)
   return {
     id: 'heat',
     verdict: verdict === 'cooks' || verdict === 'hot' ? 'tight' : 'good',
-    factor: Math.max(HEAT_LEAST, 1 - LOSS_PER_K * overK),
-    reasons: [
-      reasons[0]!,
-      ...(overK > 0 ? [reason('fit.heatCost', { overK, lossShare: LOSS_PER_K }, memory)] : []),
-    ],
+    factor: 1 - lostShare,
+    reasons: [reasons[0]!, ...(overK > 0 ? [cost] : [])],
   }
 }
 

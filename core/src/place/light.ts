@@ -7,7 +7,7 @@ import {
 import { dayOfYear, memory, published, reason, type Reason } from '../units'
 import type { Plan } from './plan'
 import type { Place } from './schema'
-import { lightAlong, obstaclesOf, rayTo, sunPath, type Obstacles, type Spot } from './sun'
+import { lightAlong, obstaclesOf, rayTo, STEP_H, sunPath, type Obstacles, type Spot } from './sun'
 
 /** Mol of light that plants use in each MJ of sun: 0.45 of it, at 4.57 µmol a joule. */
 export const MOL_PER_MJ = 0.45 * 4.57
@@ -128,7 +128,7 @@ export function spotLight(
         hours += light
         beam += light * weights[step]!
       })
-      sunHours[which] = (hours * 10) / 60
+      sunHours[which] = hours * STEP_H
       const reaches = (1 - diffuse) * (wholeBeam ? beam / wholeBeam : 0) + diffuse * skyView[which]!
       dliMol[which] = MOL_PER_MJ * radiation * reaches
     })

@@ -13,7 +13,8 @@ export interface SunPosition {
 export type Spot = PlanPoint & { readonly zMm: number }
 
 const STEP_MIN = 10
-const STEP_H = STEP_MIN / 60
+/** Each step of the sun stands for so much of an hour. */
+export const STEP_H = STEP_MIN / 60
 const DAY_MIN = 24 * 60
 /** A rail lets most of the sun through (memory). */
 const RAIL_LETS_THROUGH = 0.7

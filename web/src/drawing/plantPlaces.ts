@@ -41,10 +41,10 @@ const standingIn = (pot: PotToday): Standing[] =>
 
 /** Where the plants of a container stand in its section. */
 export function plantPlaces(pot: PotToday): readonly PlantPlace[] {
-  const { shape, fillMm, rings, tower } = pot.container
+  const { shape, fillMm, rings, cutOuts, tower } = pot.container
   const plants = standingIn(pot)
   const widthMm = innerSizeMm(shape, fillMm).lengthMm
-  const across = middles(rings?.count ?? plants.length, widthMm)
+  const across = middles((rings ?? cutOuts)?.count ?? plants.length, widthMm)
   return plants.map((plant, index) => {
     if (tower) {
       const side = index % 2 ? 1 : -1

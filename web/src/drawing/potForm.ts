@@ -98,6 +98,20 @@ function ringForms({ shape, fillMm, rings }: Container) {
   }
 }
 
+/** The film over a lying bag, open where plants stand. */
+function film({ type, shape, fillMm, rings, cutOuts }: Container): string {
+  if (type !== 'flatBag') return ''
+  const { lengthMm } = innerSizeMm(shape, fillMm)
+  const count = rings?.count ?? cutOuts?.count ?? 1
+  const openMm = rings?.bottomDiameterMm ?? cutOuts?.diameterMm ?? lengthMm
+  const edges = middles(count, lengthMm).flatMap((x) => [x - openMm / 2, x + openMm / 2])
+  const ends = [-lengthMm / 2, ...edges, lengthMm / 2]
+  return Array.from(
+    { length: ends.length / 2 },
+    (_, index) => `M${ends[2 * index]} ${-fillMm}H${ends[2 * index + 1]}`,
+  ).join('')
+}
+
 /** How far a pocket's lip stands out from a tower, beside the column's width. */
 const LIP_SHARE = 0.2
 
@@ -176,6 +190,7 @@ export function potForm(container: Container, wallMm: number): PotForm {
         ? `M${-half(reservoir.falseFloorMm)} ${-reservoir.falseFloorMm}H${half(reservoir.falseFloorMm)}`
         : '',
       tower ? tower.lips + tower.floors : '',
+      film(container),
     ].join(''),
     filler: layers?.fillerMm ? between(shape, 0, layers.fillerMm) : '',
     poorSoil: layers?.poorSoilMm

@@ -28,7 +28,8 @@ export const faults = {
   noMixAboveLength: 'That leaves no mix above it: the fill line is at {limitMm}.',
   overflowTooHighLength: 'The overflow must lie below the false floor, which is at {limitMm}.',
   footTooWideLength: 'Too wide for the floor: at most {limitMm} each.',
-  ringsTooWideLength: 'So many rings do not fit on the bag: at most {limitMm} across each.',
+  ringsTooWideLength:
+    'So many rings or cut-outs do not fit on the bag: at most {limitMm} across each.',
   linerTooThickLength: 'That leaves no room inside the liner.',
   badBearing: '“{given}” is not a direction: type degrees from 0 to 360, or a point such as SSW.',
   badLoad: '“{given}” cannot be read as a load: type it as “3 kN/m²”, “300 kg/m²” or “60 psf”.',

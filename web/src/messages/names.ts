@@ -75,6 +75,12 @@ export const names = {
       fillMm: 'Mix in a ring',
       note: 'One a plant, over its cut-out: more depth, and water outside, feed inside.',
     },
+    cutOuts: {
+      title: 'Cut-outs',
+      count: 'Cut-outs',
+      diameterMm: 'Each, across',
+      note: 'Only there is the mix open to the air.',
+    },
     tower: {
       title: 'Pockets',
       tiers: 'Tiers',

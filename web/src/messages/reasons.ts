@@ -178,7 +178,8 @@ export const reasons = {
       shortStake: 'A stake of {stakeMm}: peppers break in wind.',
       cage: 'A cage, or a stake of {stakeMm}, set at planting.',
     },
-    heatCost: '{overK} K over the limit at the wall; each costs {lossShare} of the yield.',
+    heatCost:
+      '{overK} K over the limit at the wall. {shellShare} of the mix lies in the outer 25 mm, half of that on the sunny side: about {lostShare} of the roots are lost.',
     rot: {
       least: 'Small fruit gets it least.',
       little: '{hasL} of root room a plant: from {limitL} on it is seldom.',

@@ -98,7 +98,7 @@ export function createFormat(
   const tenths = (value: number) => digits(Math.round(value * 10) / 10, 4)
 
   const dayOf = (date: string) =>
-    new Intl.DateTimeFormat(locale, { dateStyle: 'long', timeZone: 'UTC' }).format(
+    new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' }).format(
       new Date(`${date}T00:00:00Z`),
     )
 

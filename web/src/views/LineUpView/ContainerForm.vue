@@ -236,12 +236,4 @@ function save(): void {
 .form-lying {
   margin-top: -4px;
 }
-.form-actions {
-  position: sticky;
-  bottom: -16px;
-  margin: 0 -18px;
-  padding: 10px 18px 16px;
-  background: var(--sheet);
-  border-top: 1px solid var(--line);
-}
 </style>

@@ -93,9 +93,3 @@ const resinOptions = ['1', '2', '3', '4', '5', '6', '7'].map((value) => ({ value
     />
   </div>
 </template>
-
-<style>
-.form-check {
-  align-self: center;
-}
-</style>

@@ -62,6 +62,10 @@ export const partFields: Readonly<Record<PartName, readonly PartField[]>> = {
     { name: 'heightMm', dimension: 'length' },
     { name: 'fillMm', dimension: 'length' },
   ],
+  cutOuts: [
+    { name: 'count', most: 12 },
+    { name: 'diameterMm', dimension: 'length' },
+  ],
   tower: [
     { name: 'tiers', most: 12 },
     { name: 'pocketsPerTier', most: 12 },

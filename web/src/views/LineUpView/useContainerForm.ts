@@ -24,12 +24,15 @@ export type PartValues = Record<string, number | string | undefined>
 
 const sizesIn = (shape: Shape): Sizes => ({ ...shape })
 
+const USUAL_CUT_OUTS = { count: 3, diameterMm: 200 }
+
 /** Parts as they are, and where there are none, as they usually are. */
 const partsIn = (
   start: Partial<Record<PartName, object | undefined>>,
 ): Record<PartName, PartValues> => ({
   reservoir: { ...(start.reservoir ?? typicalContainer('reservoirBox').reservoir) },
   rings: { ...(start.rings ?? typicalContainer('flatBag').rings) },
+  cutOuts: { ...(start.cutOuts ?? USUAL_CUT_OUTS) },
   tower: { ...(start.tower ?? typicalContainer('tower').tower) },
   layers: { ...(start.layers ?? typicalContainer('deepBox').layers) },
   sunken: { ...(start.sunken ?? typicalContainer('sunkenPot').sunken) },
@@ -70,7 +73,7 @@ export function useContainerForm(
     linerMm: start.linerMm ?? 0,
   })
   const parts = reactive(partsIn(start))
-  /** A flat bag may lie without rings; the other parts make their kind what it is. */
+  /** A flat bag has rings or plain cut-outs; the other parts make their kind what it is. */
   const hasRings = ref(start.type !== 'flatBag' || !!start.rings)
   /** Found out by measuring or counting: the litres poured in, the holes there are. */
   const measured = reactive<{
@@ -125,7 +128,7 @@ export function useContainerForm(
   /** The part beside the shape that this kind of container has. */
   const partName = computed<PartName | undefined>(() => {
     const name = partOf[choice.type]
-    return name === 'rings' && !hasRings.value ? undefined : name
+    return name === 'rings' && !hasRings.value ? 'cutOuts' : name
   })
 
   /** What was measured, or undefined where nothing was. */
@@ -152,6 +155,7 @@ export function useContainerForm(
     const noParts = {
       reservoir: undefined,
       rings: undefined,
+      cutOuts: undefined,
       tower: undefined,
       layers: undefined,
       sunken: undefined,
