@@ -76,6 +76,37 @@ test('the pot panel, its form and a why are clean for axe', async ({ page }) => 
   expect((await analyse()).violations).toEqual([])
 })
 
+test('a space in its form, every kind of container’s form, and an arrangement are clean for axe', async ({
+  page,
+}) => {
+  test.slow()
+  const clean = async () => {
+    const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa']).analyze()
+    expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([])
+  }
+  await open(page, 'place')
+  await page.locator('[data-plan-pot=B1]').click()
+  await expect(page.locator('[data-fact=sun]')).toContainText('h and')
+  await page.getByText('Leaves when grown').click()
+  await clean()
+  await page.getByRole('button', { name: 'Change the space' }).click()
+  await page.getByText('Not a rectangle').click()
+  await page.getByRole('button', { name: 'Add a shelf' }).click()
+  await clean()
+  await page.getByRole('link', { name: 'Line-up' }).click()
+  await page.getByRole('button', { name: 'Add container' }).click()
+  await page.getByText('Wall, holes and pour test').click()
+  for (const kind of ['Flat bag, lying', 'Box with a reservoir', 'Stacked tower']) {
+    await choose(page, 'Kind', kind)
+    await clean()
+  }
+  await page.getByRole('link', { name: 'Fit' }).click()
+  await page.getByRole('button', { name: 'Arrange them all' }).click()
+  await page.getByRole('button', { name: 'Arrange', exact: true }).click()
+  await expect(page.getByText('Proven best')).toBeVisible({ timeout: 90_000 })
+  await clean()
+})
+
 test('keys: find, shortcuts, along the line of pots', async ({ page }) => {
   await open(page, 'line-up')
   await page.keyboard.press('?')

@@ -43,3 +43,10 @@ test('pages may load from nowhere else', async () => {
   expect(policy).toContain("default-src 'self'")
   expect(policy).not.toContain('http')
 })
+
+test('the solver may run as WebAssembly in a worker of our own, and no script may be made of text', async () => {
+  const policy = (await fetch(address)).headers.get('content-security-policy') ?? ''
+  expect(policy).toContain("script-src 'self' 'wasm-unsafe-eval'")
+  expect(policy).toContain("worker-src 'self'")
+  expect(policy).not.toContain("'unsafe-eval'")
+})

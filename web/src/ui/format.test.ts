@@ -15,6 +15,9 @@ const words: Record<string, string> = {
   percent: '%',
   mm: 'mm',
   gPerL: 'g/L',
+  knM2: 'kN/m²',
+  knM: 'kN/m',
+  psf: 'psf',
 }
 const metric = createFormat('metric', 'en', (name) => words[name]!)
 const us = createFormat('us', 'en', (name) => words[name]!)
@@ -36,6 +39,11 @@ describe('numbers as shown', () => {
     [metric.quantity(0.8649, 'share'), '86 %'],
     [metric.waterDepth(5.59), '5.6 mm'],
     [us.waterDepth(25.4), '1 in'],
+    [metric.areaLoad(0.436), '0.44 kN/m²'],
+    // 60 psf is 2.873 kN/m².
+    [us.areaLoad(2.873), '60 psf'],
+    [metric.tenths(6.987), '7'],
+    [metric.tenths(21.46), '21.5'],
   ])('%s', (shown, expected) => expect(plain(shown)).toBe(expected))
 
   test('a parameter is shown by what its name says it measures', () => {
@@ -47,6 +55,12 @@ describe('numbers as shown', () => {
       rainWaterMm: 4,
       count: 3,
       label: '60 l',
+      sunHours: 7.98,
+      dliMol: 21.46,
+      overK: 3.21,
+      meanKnPerM2: 0.437,
+      edgeKnPerM: 0.588,
+      onDate: '2026-03-08',
     })
     expect(Object.values(shown).map(plain)).toEqual([
       '47 L',
@@ -56,6 +70,12 @@ describe('numbers as shown', () => {
       '4 mm',
       '3',
       '60 l',
+      '8',
+      '21.5',
+      '3.2',
+      '0.44 kN/m²',
+      '0.59 kN/m',
+      '8 March 2026',
     ])
   })
   test('quarters as a spoon is filled', () => {
