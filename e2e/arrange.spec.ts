@@ -120,3 +120,30 @@ test('wishes are added, changed and taken off; a price is checked; work is cance
   await page.getByRole('button', { name: 'Cancel' }).click()
   await expect(page.getByRole('button', { name: 'Arrange', exact: true })).toBeEnabled()
 })
+
+test('what is worth its price is bought, and planted with the rest', async ({ page }) => {
+  await importChanged(page, (demo) => {
+    withWishes([
+      ['padron', 'like', 1],
+      ['jimmyNardello', 'like', 1],
+    ])(demo)
+    demo.containers.splice(0, demo.containers.length, demo.containers[0]!)
+    demo['plantings'] = []
+    demo['records'] = []
+  })
+  await page.getByRole('link', { name: 'Fit' }).click()
+  await toArrange(page)
+  await choose(page, 'Kind of container', 'Half barrel, 106 L')
+  await page.getByLabel('Price').fill('40')
+  await page.getByRole('button', { name: 'Add', exact: true }).click()
+  await expect(page.getByText('Half barrel: 40 each, up to 4')).toBeVisible()
+  await page.getByLabel('Budget').fill('100')
+  await page.getByLabel('Plants in a pot, at most').fill('1')
+  await page.getByLabel('Plants in a pot, at most').press('Enter')
+  await page.getByRole('button', { name: 'Arrange', exact: true }).click()
+  await expect(page.locator('[data-fact=arranged]')).toContainText(/To buy: (40|80)\./, SOLVED)
+  await page.getByRole('button', { name: 'Plant and place them so' }).click()
+  await expect(page.getByText('Planted and placed as arranged.')).toBeVisible()
+  await page.getByRole('link', { name: 'Line-up' }).click()
+  await expect(page.locator('[data-pot=P1]')).toBeVisible()
+})

@@ -169,3 +169,33 @@ test('a file with a space that cannot be is refused with its place named', async
   ).rejects.toThrow()
   await expect(page.locator('.refusal')).toContainText('spaces › 0 › plan › sides')
 })
+
+test('a pot is taken up, waits, is put down again where it is free, and turned', async ({
+  page,
+}) => {
+  await open(page, 'place')
+  await page.locator('[data-plan-pot=R1]').click()
+  await expect(page.locator('[data-fact=sun]')).toContainText('h and')
+  const wide = (await page.locator('[data-plan-pot=R1] rect').boundingBox())!
+  await page.getByRole('button', { name: 'Turn it' }).click()
+  await expect
+    .poll(async () => (await page.locator('[data-plan-pot=R1] rect').boundingBox())!.width)
+    .toBeLessThan(wide.width * 0.7)
+  await page.getByRole('button', { name: 'Take it up' }).click()
+  await expect(page.locator('[data-plan-pot=R1]')).toBeHidden()
+  await expect(page.getByRole('heading', { name: 'Not placed yet' })).toBeVisible()
+  await page.getByRole('button', { name: 'Place them where it is free' }).click()
+  await expect(page.locator('[data-plan-pot=R1]')).toBeVisible()
+  await expect(page.getByText('All on the floor, clear of each other')).toBeVisible()
+})
+
+test('crowns are shown grown, and those too close are named', async ({ page }) => {
+  await open(page, 'place')
+  await page.getByText('Leaves when grown').click()
+  await expect(page.locator('.crown')).toHaveCount(11)
+  await page.locator('[data-plan-pot=F1]').focus()
+  for (let press = 0; press < 2; press++) await page.keyboard.press('Shift+ArrowRight')
+  await expect(page.getByText('F2 stands in F1.')).toBeVisible()
+  await page.getByText(/will grow into each other/).click()
+  await expect(page.getByText(/F1 and F2: by \d+/)).toBeVisible()
+})

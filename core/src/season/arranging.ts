@@ -7,6 +7,7 @@ import {
   floorAreaM2,
   footprintOf,
   gapMm,
+  outerSizeMm,
   outOfReach,
   standingFaults,
   type Footprint,
@@ -25,36 +26,69 @@ const CROWN_OVER_ROOM = 4 / 3
 const POTS_SHARE = 0.5
 const KG_PER_KN = 1000 / 9.81
 
-const freePrint = (id: string, xMm: number, yMm: number): Footprint => ({
+const freePrint = (id: string, xMm: number, yMm: number, sizeMm: number): Footprint => ({
   id,
   xMm,
   yMm,
   isRound: true,
-  lengthMm: FREE_SIZE_MM,
-  widthMm: FREE_SIZE_MM,
+  lengthMm: sizeMm,
+  widthMm: sizeMm,
   fromMm: 0,
   toMm: 400,
 })
 
 /**
- * Places of a space where nothing stands yet and a large pot could, row by row
- * from the parapet inwards, the way to the door and to every pot kept free.
+ * Places of a space where nothing stands yet and a pot could, row by row from
+ * the parapet inwards, the way to the door and to every pot kept free: first one
+ * for each large size that is asked for, then as many for a large pot as there is
+ * room.
  */
-function freePlaces({ id, plan }: Space, taken: readonly Footprint[]): Footprint[] {
+function freePlaces(
+  { id, plan }: Space,
+  taken: readonly Footprint[],
+  sizesMm: readonly number[],
+): Footprint[] {
   if (!plan || plan.isEarth) return []
   const box = boxOf(plan.corners)
   const found: Footprint[] = []
-  const half = FREE_SIZE_MM / 2
-  for (let y = box.highMm - half; y >= box.lowMm + half; y -= STEP_MM)
-    for (let x = box.leftMm + half; x <= box.rightMm - half; x += STEP_MM) {
-      const print = freePrint(`free-${id}-${Math.round(x)}-${Math.round(y)}`, x, y)
-      const all = [...taken, ...found, print]
-      const isClear =
-        [...taken, ...found].every((other) => other.fromMm > 400 || gapMm(print, other) >= 0) &&
-        !standingFaults(plan, [print]).length
-      if (isClear && !outOfReach(plan, all).length) found.push(print)
-    }
+  const search = (sizeMm: number, most: number): void => {
+    const half = sizeMm / 2
+    let left = most
+    for (let y = box.highMm - half; y >= box.lowMm + half; y -= STEP_MM)
+      for (let x = box.leftMm + half; x <= box.rightMm - half; x += STEP_MM) {
+        if (left === 0) return
+        const print = freePrint(`free-${id}-${Math.round(x)}-${Math.round(y)}`, x, y, sizeMm)
+        const there = [...taken, ...found]
+        const isClear =
+          there.every((other) => other.fromMm > 400 || gapMm(print, other) >= 0) &&
+          !standingFaults(plan, [print]).length
+        if (!isClear || outOfReach(plan, [...there, print]).length) continue
+        found.push(print)
+        left -= 1
+      }
+  }
+  for (const sizeMm of sizesMm) search(sizeMm, 1)
+  search(FREE_SIZE_MM, Infinity)
   return found
+}
+
+/** No more than so many places are kept for one kind of large container. */
+const MOST_LARGE = 2
+
+/** Sizes over the usual that want a place: of pots without one, and of what the budget buys; largest first. */
+function largeSizesMm({ containers, arrangement }: Garden): number[] {
+  const across = (container: Container) => {
+    const { lengthMm, widthMm } = outerSizeMm(container)
+    return Math.max(lengthMm, widthMm)
+  }
+  const loose = containers.filter((one) => !one.standing && kindOf(one) === 'floor').map(across)
+  const bought = (arrangement?.offers ?? []).flatMap(({ container, price, atMost }) => {
+    const affordable = price > 0 ? Math.floor((arrangement?.budget ?? 0) / price) : MOST_LARGE
+    return Array.from({ length: Math.min(MOST_LARGE, atMost, affordable) }, () => across(container))
+  })
+  return [...loose, ...bought]
+    .filter((sizeMm) => sizeMm > FREE_SIZE_MM)
+    .sort((one, other) => other - one)
 }
 
 const kindOf = (container: Container | undefined): SpotKind =>
@@ -67,10 +101,11 @@ const kindOf = (container: Container | undefined): SpotKind =>
  * @param year whose months of sun are looked at
  */
 export function standingSpots(garden: Garden, year: number): StandingSpot[] {
+  const sizesMm = largeSizesMm(garden)
   return garden.spaces.flatMap((space): StandingSpot[] => {
     const here = garden.containers.filter((one) => one.spaceId === space.id)
     const prints = here.flatMap((one) => footprintOf(one) ?? [])
-    const all = [...prints, ...freePlaces(space, prints)]
+    const all = [...prints, ...freePlaces(space, prints, sizesMm)]
     const containerOf = (print: Footprint) => here.find((one) => one.id === print.id)
     const conditions = conditionsAt(
       garden,

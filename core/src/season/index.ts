@@ -13,3 +13,4 @@ export { inQuarterCans, roundOf, type Round, type Stop, type StopState } from '.
 export { siteOf, spaceLoadOf, type SiteOf } from './site'
 export { arrangeTaskOf, standingSpots } from './arranging'
 export { judgePair, type PairJudgement } from './pair'
+export { applied, type Applied } from './applying'

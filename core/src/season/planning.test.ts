@@ -1,10 +1,17 @@
 // Sites, pairs and the task of the arrangement, as the demo garden has them.
 import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
-import { readGarden, type Garden } from '../garden'
+import { readGarden, varietyOf, type Garden } from '../garden'
 import { footprintOf, gapMm, standingFaults, type Footprint } from '../place'
-import { varietyOf } from '../garden'
-import { arrangeTaskOf, gardenToday, judgePair, siteOf, spaceLoadOf, standingSpots } from '.'
+import {
+  applied,
+  arrangeTaskOf,
+  gardenToday,
+  judgePair,
+  siteOf,
+  spaceLoadOf,
+  standingSpots,
+} from '.'
 
 const demo = readGarden(
   readFileSync(new URL('../../../demo/port-maren.rimbo.json', import.meta.url), 'utf8'),
@@ -116,6 +123,22 @@ describe('places and the task', () => {
     const all = [...prints, ...free.map(asPrint)]
     expect(standingFaults(balcony.plan!, all)).toEqual([])
   })
+  test('a large container that the budget buys has a place of its size, if there is room', () => {
+    const wishing = (budget: number): Garden => ({
+      ...demo,
+      containers: demo.containers.slice(0, 1),
+      arrangement: { ...demo.arrangement!, budget },
+    })
+    const widest = (garden: Garden) =>
+      Math.max(
+        ...standingSpots(garden, YEAR)
+          .filter(({ id }) => id.startsWith('free'))
+          .map(({ lengthMm }) => lengthMm),
+      )
+    // A half barrel is 66 cm inside and 71 cm with its staves; it is offered at 48.
+    expect(widest(wishing(100))).toBeGreaterThanOrEqual(710)
+    expect(widest(wishing(20))).toBeLessThan(710)
+  })
   test('neighbouring spots together never have more room than lies between them', () => {
     const floor = spots.filter((spot) => spot.spaceId === 'balcony')
     const print = (spot: (typeof spots)[number]): Footprint => ({
@@ -144,5 +167,51 @@ describe('places and the task', () => {
     expect(load.totalKg).toBeCloseTo(kg, 9)
     expect(load.verdict).toBe('shared')
     expect(spaceLoadOf({ ...balcony, plan: undefined }, pots)).toBeUndefined()
+  })
+})
+
+describe('an arrangement carried out', () => {
+  const spots = standingSpots(demo, YEAR)
+  const place = (code: string, spotId: string, offerId?: string) => ({
+    containerId: offerId ? undefined : containerOf(code).id,
+    offerId,
+    container: containerOf(code),
+    spotId,
+    variety: varietyOf(demo, 'padron')!,
+    count: 1,
+    expectedKg: 1,
+    reasons: [],
+  })
+  let next = 0
+  const newId = () => `new${next++}`
+  const done = (...placements: ReturnType<typeof place>[]) =>
+    applied(demo, placements, spots, '2026-06-18', newId)
+  const standingOf = ({ containers }: ReturnType<typeof done>, id: string) =>
+    containers.find((one) => one.id === id)!.standing
+
+  test('pots change places, and each is planted with what it was given alone', () => {
+    const result = done(place('K1', 'f1'), place('F1', 'k1'))
+    expect(standingOf(result, 'k1')).toMatchObject({ xMm: containerOf('F1').standing!.xMm })
+    expect(standingOf(result, 'f1')).toMatchObject({ xMm: containerOf('K1').standing!.xMm })
+    const inK1 = result.plantings.filter(({ containerId }) => containerId === 'k1')
+    expect(inK1).toMatchObject([{ varietyId: 'padron', count: 1, plantedOn: '2026-06-18' }])
+    expect(result.plantings).toHaveLength(demo.plantings.length)
+  })
+  test('a pot left empty gives way where its place is needed, and stays otherwise', () => {
+    const result = done(place('K1', 'f1'))
+    expect(standingOf(result, 'f1')).toBeUndefined()
+    expect(standingOf(result, 'f2')).toEqual(containerOf('F2').standing)
+    expect(result.plantings.some(({ containerId }) => containerId === 'f1')).toBe(true)
+  })
+  test('what stays keeps its own turn; a box is turned where it fits only so', () => {
+    expect(standingOf(done(place('L1', 'l1')), 'l1')).toEqual(containerOf('L1').standing)
+    expect(standingOf(done(place('R1', 'l1')), 'r1')).toMatchObject({ isTurned: true })
+  })
+  test('what is bought comes last, under a name of its own', () => {
+    const free = spots.find(({ id }) => id.startsWith('free'))!
+    const { containers } = done(place('K1', free.id, 'offer'))
+    expect(containers).toHaveLength(demo.containers.length + 1)
+    expect(containers.at(-1)).toMatchObject({ code: 'P1', standing: { xMm: free.xMm } })
+    expect(new Set(containers.map(({ id }) => id)).size).toBe(containers.length)
   })
 })

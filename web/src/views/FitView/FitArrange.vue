@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
-import { nextCode, noArrangement, type ArrangementWishes } from '@rimbo/core'
+import { applied, noArrangement, type ArrangementWishes } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
 import { useFaultText } from '../../ui/faults'
@@ -48,30 +48,8 @@ async function apply(): Promise<void> {
   const found = result.value
   if (!found || found.arrangement.status === 'impossible') return
   const { placements } = found.arrangement
-  const spotOf = new Map(found.spots.map((spot) => [spot.id, spot]))
   await store.edit({ code: 'change.applyArrangement' }, (draft) => {
-    const standings = new Map(
-      draft.containers.map(({ id, standing, spaceId }) => [id, { standing, spaceId }]),
-    )
-    for (const { containerId, container, spotId, variety, count } of placements) {
-      const id = containerId ?? nanoid()
-      const bought = { ...container, id, code: nextCode(draft, 'P1') }
-      if (!containerId) draft.containers.push(bought)
-      const own = draft.containers.find((one) => one.id === id)
-      const spot = spotOf.get(spotId)
-      if (!own || !spot) continue
-      const there = standings.get(spotId)
-      const standing = there?.standing ?? { xMm: spot.xMm, yMm: spot.yMm, isTurned: false }
-      if (spotId !== id) Object.assign(own, { standing: { ...standing }, spaceId: spot.spaceId })
-      draft.plantings = draft.plantings.filter((planting) => planting.containerId !== id)
-      draft.plantings.push({
-        id: nanoid(),
-        containerId: id,
-        varietyId: variety.id,
-        count,
-        plantedOn: date.value,
-      })
-    }
+    Object.assign(draft, applied(draft, placements, found.spots, date.value, nanoid))
   })
 }
 </script>

@@ -150,3 +150,78 @@ describe('the container form', () => {
     expect(form.container.value!.baseHeightMm).toBeGreaterThan(0)
   })
 })
+
+describe('parts beside the shape', () => {
+  const ofType = (type: Container['type'], more: Partial<Container> = {}) =>
+    formOf({ ...pot, label: undefined, ...typicalContainer(type), type, ...more })
+
+  test.each([
+    'reservoirBox',
+    'reservoirBucket',
+    'tower',
+    'deepBox',
+    'flatBag',
+    'sunkenPot',
+  ] as const)(
+    'a %s untouched is what it was, and made anew from another kind is a usual one',
+    (type) => {
+      const whole = { ...pot, label: undefined, ...typicalContainer(type), type }
+      expect(formOf(whole).container.value).toEqual(whole)
+    },
+  )
+  test('each kind has its own part and no other’s', async () => {
+    const form = formOf()
+    const made = async (type: Container['type']) => {
+      form.choice.type = type
+      await nextTick()
+      return form.container.value!
+    }
+    expect((await made('tower')).tower).toEqual(typicalContainer('tower').tower)
+    const box = await made('reservoirBox')
+    expect(box.tower).toBeUndefined()
+    expect(box.reservoir).toEqual(typicalContainer('reservoirBox').reservoir)
+    expect((await made('pot')).reservoir).toBeUndefined()
+    expect((await made('sunkenPot')).baseHeightMm).toBeLessThan(0)
+  })
+  test('a fault in a part stands at its field', () => {
+    const form = ofType('reservoirBox')
+    form.parts.reservoir = { ...form.parts.reservoir, overflowMm: 200 }
+    expect(form.faults.value['reservoir.overflowMm']?.code).toBe('overflowTooHigh')
+    form.parts.reservoir = { ...form.parts.reservoir, overflowMm: undefined }
+    expect(form.faults.value['reservoir.overflowMm']?.code).toBe('wrongType')
+    expect(form.isSavable.value).toBe(false)
+  })
+  test('a flat bag lies as its label says, with rings or with cut-outs', () => {
+    const form = ofType('flatBag')
+    expect(form.lyingHeightMm.value).toBeUndefined()
+    form.text.label = '57 l'
+    // 57 L over 1 m × 0.38 m.
+    expect(form.lyingHeightMm.value).toBeCloseTo(150, 9)
+    expect(form.partName.value).toBe('rings')
+    form.hasRings.value = false
+    expect(form.container.value).toMatchObject({ rings: undefined, cutOuts: { count: 3 } })
+  })
+  test('a pour test, holes and a resin number are kept as measured, and may be left out again', () => {
+    const form = formOf()
+    Object.assign(form.measured, { pouredL: 30, holeCount: 6 })
+    form.choice.resinCode = '5'
+    expect(form.container.value).toMatchObject({
+      pourTest: { rimVolumeL: 30 },
+      holes: { count: 6, diameterMm: 8 },
+      resinCode: 5,
+    })
+    expect(form.volumes.value!.rimVolumeL).toBeCloseTo(30, 9)
+    Object.assign(form.measured, { pouredL: undefined, holeCount: undefined })
+    expect(form.container.value).toMatchObject({ pourTest: undefined, holes: undefined })
+  })
+  test('a rolled wall lowers the rim, and only of a fabric bag', async () => {
+    const form = ofType('fabricBag')
+    form.lengths.rolledMm = 100
+    expect(form.container.value).toMatchObject({ rolledMm: 100, fillMm: 300 - 100 - 35 })
+    form.lengths.rolledMm = 290
+    expect(form.faults.value['rolledMm']?.code).toBe('rolledAway')
+    form.choice.type = 'pot'
+    await nextTick()
+    expect(form.container.value!.rolledMm).toBeUndefined()
+  })
+})
