@@ -1,27 +1,15 @@
 // Mass, drainage, heat and food safety of a container.
 import { describe, expect, test } from '@jest/globals'
+import { made } from '../../test/made'
 import {
   containerMass,
   drainagePlan,
   foodSafety,
   judgeHeat,
   rootZonePeakC,
-  typicalContainer,
   type Container,
   type ContainerType,
 } from '.'
-
-const made = (type: ContainerType, more: Partial<Container> = {}): Container => ({
-  ...typicalContainer(type),
-  id: 'c',
-  code: 'C1',
-  name: 'C',
-  type,
-  spaceId: 's',
-  mulchMm: 0,
-  exposure: 'open',
-  ...more,
-})
 
 describe('mass', () => {
   const mix = { dryDensityGL: 200, containerCapacity: 0.5 }

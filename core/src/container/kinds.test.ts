@@ -1,6 +1,7 @@
 // Every kind of container: what it holds, for whom.
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
+import { made } from '../../test/made'
 import {
   bodyVolumeL,
   containerSchema,
@@ -11,20 +12,8 @@ import {
   shapeVolumeL,
   typicalContainer,
   type Container,
-  type ContainerType,
 } from '.'
 
-const made = (type: ContainerType, more: Partial<Container> = {}): Container => ({
-  ...typicalContainer(type),
-  id: 'c',
-  code: 'C1',
-  name: 'C',
-  type,
-  spaceId: 's',
-  mulchMm: 0,
-  exposure: 'open',
-  ...more,
-})
 const faultPath = (container: Container) =>
   containerSchema.safeParse(container).error?.issues[0]?.path.join('.')
 
@@ -171,6 +160,46 @@ describe('what is in a container', () => {
         },
       ),
     )
+  })
+})
+
+describe('usual kinds are as the trade has them (practice)', () => {
+  const fillL = (type: Parameters<typeof typicalContainer>[0]) =>
+    containerVolumes(typicalContainer(type)).fillVolumeL
+  test('a half barrel holds 100–130 L, 25–35 US gallons', () => {
+    const { rimVolumeL } = containerVolumes(typicalContainer('halfBarrel'))
+    expect(rimVolumeL / 3.785411784).toBeGreaterThan(25)
+    expect(rimVolumeL / 3.785411784).toBeLessThan(35)
+  })
+  test('a flat bag is sold as 40–60 L', () => {
+    const { labelledVolumeL } = containerVolumes(typicalContainer('flatBag'))
+    expect(labelledVolumeL).toBeGreaterThan(40)
+    expect(labelledVolumeL).toBeLessThan(60)
+  })
+  test('mix is filled 2.5–8 cm below the rim, where there is a rim', () => {
+    for (const type of ['pot', 'bucket', 'halfBarrel', 'fabricBag', 'box', 'deepBox'] as const) {
+      const { headspaceMm } = containerVolumes(typicalContainer(type))
+      expect(headspaceMm).toBeGreaterThanOrEqual(25)
+      expect(headspaceMm).toBeLessThanOrEqual(80)
+    }
+  })
+  test('good mix in a deep box is the top 25–30 cm', () => {
+    const { fillMm, layers } = typicalContainer('deepBox')
+    const goodMm = fillMm - layers!.fillerMm - layers!.poorSoilMm
+    expect(goodMm).toBeGreaterThanOrEqual(250)
+    expect(goodMm).toBeLessThanOrEqual(300)
+  })
+  test('of a sunken pot a third to a half of the floor is cut, a quarter to a half sunk', () => {
+    const { sunken, baseHeightMm, shape } = typicalContainer('sunkenPot')
+    expect(sunken!.floorCutShare).toBeGreaterThanOrEqual(1 / 3)
+    expect(sunken!.floorCutShare).toBeLessThanOrEqual(1 / 2)
+    const heightMm = shape.kind === 'round' ? shape.heightMm : 0
+    expect(-baseHeightMm / heightMm).toBeGreaterThanOrEqual(1 / 4)
+    expect(-baseHeightMm / heightMm).toBeLessThanOrEqual(1 / 2)
+  })
+  test('a reservoir box keeps several days of water beside more mix than a bucket', () => {
+    expect(containerVolumes(typicalContainer('reservoirBox')).reservoirL).toBeGreaterThan(8)
+    expect(fillL('reservoirBox')).toBeGreaterThan(fillL('bucket'))
   })
 })
 

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
-import { typicalContainer, type Container, type ContainerType } from '../container'
-import { catalogue } from '../plant'
+import { made, varietyOf as variety } from '../../test/made'
+import type { Container } from '../container'
 import {
   heatCondition,
   heightCondition,
@@ -12,18 +12,6 @@ import {
   type SpotConditions,
 } from './conditions'
 
-const variety = (id: string) => catalogue.find((one) => one.id === id)!
-const made = (type: ContainerType, more: Partial<Container> = {}): Container => ({
-  ...typicalContainer(type),
-  id: 'c',
-  code: 'C1',
-  name: 'C',
-  type,
-  spaceId: 's',
-  mulchMm: 0,
-  exposure: 'open',
-  ...more,
-})
 const mild = { tempMaxC: 24, tempMinC: 14, sunHours: 6 }
 const hot = { tempMaxC: 36, tempMinC: 22, sunHours: 9 }
 const spot = (more: Partial<SpotConditions> = {}): SpotConditions => ({

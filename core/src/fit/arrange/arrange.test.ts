@@ -1,81 +1,24 @@
 import { beforeAll, describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import highsLoader from 'highs'
-import {
-  containerMass,
-  typicalContainer,
-  type Container,
-  type ContainerType,
-} from '../../container'
-import { catalogue } from '../../plant'
+import { containerMass, type Container, type ContainerType } from '../../container'
+import { made as usual, spot as spotOf, task, wish } from '../../../test/made'
 import { candidatesOf, potGroups, spotGroups } from './candidates'
 import { WISH_WEIGHT } from './model'
-import {
-  arrange,
-  solveWithHighs,
-  type Arrangement,
-  type ArrangeTask,
-  type Solve,
-  type StandingSpot,
-} from '.'
+import { arrange, solveWithHighs, type Arrangement, type ArrangeTask, type Solve } from '.'
 
 let solve: Solve
 beforeAll(async () => {
   solve = solveWithHighs(await highsLoader())
 })
 
-const made = (id: string, type: ContainerType, more: Partial<Container> = {}): Container => ({
-  ...typicalContainer(type),
-  id,
-  code: id,
-  name: id,
-  type,
-  spaceId: 's',
-  mulchMm: 0,
-  exposure: 'open',
-  ...more,
-})
+const made = (id: string, type: ContainerType) => usual(type, { id, code: id, name: id })
 const pot = (container: Container, spotId?: string) => ({
   container,
   wateredKg: containerMass(container, { dryDensityGL: 200, containerCapacity: 0.5 }, 0).wateredKg,
   spotId,
 })
-const wish = (id: string, kind: 'must' | 'like' | 'maybe' = 'like', atMost = 1) => ({
-  variety: catalogue.find((one) => one.id === id)!,
-  wish: kind,
-  atMost,
-})
-const summer = { tempMaxC: 30, tempMinC: 18, sunHours: 8 }
-const spot = (
-  id: string,
-  dliMol = 25,
-  sunHours = 8,
-  more: Partial<StandingSpot> = {},
-): StandingSpot => ({
-  id,
-  spaceId: 's',
-  kind: 'floor',
-  xMm: 0,
-  yMm: 0,
-  conditions: { sunHours, dliMol, hot: summer, spring: { ...summer, tempMaxC: 18, tempMinC: 9 } },
-  lengthMm: 900,
-  widthMm: 900,
-  crownMm: 1500,
-  ...more,
-})
-const task = (more: Partial<ArrangeTask>): ArrangeTask => ({
-  wishes: [],
-  pots: [],
-  offers: [],
-  spots: [],
-  allowedKg: {},
-  school: 'house',
-  acceptsTight: true,
-  mostPerPot: 2,
-  budget: 0,
-  pins: [],
-  ...more,
-})
+const spot = (id: string, dliMol = 25, sunHours = 8) => spotOf(id, {}, { dliMol, sunHours })
 const done = (arrangement: Arrangement) => {
   if (arrangement.status === 'impossible') throw new Error('impossible')
   return arrangement

@@ -1,62 +1,32 @@
 // Each rule of the arrangement by itself.
 import { beforeAll, describe, expect, test } from '@jest/globals'
 import highsLoader from 'highs'
-import { typicalContainer, type Container, type ContainerType } from '../../container'
+import type { Container, ContainerType } from '../../container'
 import { catalogue } from '../../plant'
+import { made as usual, spot, task as bare, wish } from '../../../test/made'
 import { alikeShareFor, potGroups, spotGroups } from './candidates'
-import { arrange, solveWithHighs, type ArrangeTask, type Solve, type StandingSpot } from '.'
+import { arrange, solveWithHighs, type ArrangeTask, type Solve } from '.'
 
 let solve: Solve
 beforeAll(async () => {
   solve = solveWithHighs(await highsLoader())
 })
 
-const made = (id: string, type: ContainerType, more: Partial<Container> = {}): Container => ({
-  ...typicalContainer(type),
-  id,
-  code: id,
-  name: id,
-  type,
-  spaceId: 's',
-  mulchMm: 0,
-  exposure: 'open',
-  ...more,
-})
+const made = (id: string, type: ContainerType, more: Partial<Container> = {}) =>
+  usual(type, { id, code: id, name: id, ...more })
+/** One pepper, one bucket, one spot, unless told otherwise. */
+const task = (more: Partial<ArrangeTask>) =>
+  bare({
+    wishes: [wish('padron')],
+    pots: [pot(made('a', 'bucket'))],
+    spots: [spot('s0')],
+    mostPerPot: 1,
+    ...more,
+  })
 const pot = (container: Container, spotId?: string, wateredKg = 20) => ({
   container,
   wateredKg,
   spotId,
-})
-const wish = (id: string, kind: 'must' | 'like' | 'maybe' = 'like', atMost = 1) => ({
-  variety: catalogue.find((one) => one.id === id)!,
-  wish: kind,
-  atMost,
-})
-const summer = { tempMaxC: 30, tempMinC: 18, sunHours: 8 }
-const spot = (id: string, more: Partial<StandingSpot> = {}, conditions = {}): StandingSpot => ({
-  id,
-  spaceId: 's',
-  kind: 'floor',
-  xMm: 0,
-  yMm: 0,
-  conditions: { sunHours: 8, dliMol: 25, hot: summer, spring: summer, ...conditions },
-  lengthMm: 900,
-  widthMm: 900,
-  crownMm: 1500,
-  ...more,
-})
-const task = (more: Partial<ArrangeTask>): ArrangeTask => ({
-  wishes: [wish('padron')],
-  pots: [pot(made('a', 'bucket'))],
-  offers: [],
-  spots: [spot('s0')],
-  allowedKg: {},
-  school: 'house',
-  acceptsTight: true,
-  mostPerPot: 1,
-  budget: 0,
-  pins: [],
-  ...more,
 })
 const placed = (given: ArrangeTask) => {
   const found = arrange(given, solve)

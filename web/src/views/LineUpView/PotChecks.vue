@@ -97,7 +97,7 @@ const cautions = computed(() => {
                   t(`holesVerdict.${drainage.verdict}`)
                 }}</strong>
                 <br />
-                {{ t('pot.holesNeeds') }}
+                {{ t('pot.holesNeeds') }}&nbsp;
               </template>
               <WhyNumber
                 :value="drainage.count ? holes : t('holesVerdict.notNeeded')"
