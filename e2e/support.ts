@@ -41,7 +41,10 @@ export async function open(page: Page, view: (typeof views)[number]): Promise<vo
 /** Chooses an option of a select by its label. */
 export async function choose(page: Page, label: string, option: string): Promise<void> {
   // The shown value lies over the input, as a pointer meets it too.
-  await page.getByRole('combobox', { name: label, exact: true }).click({ force: true })
+  const field = page.getByRole('combobox', { name: label, exact: true })
+  // Clear of a form's buttons, which stay at its foot.
+  await field.evaluate((element) => element.scrollIntoView({ block: 'center' }))
+  await field.click({ force: true })
   await page.getByRole('option', { name: option, exact: true }).click()
 }
 
