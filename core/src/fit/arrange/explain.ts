@@ -120,7 +120,7 @@ export function leftOutReasons(found: Found, left: readonly WishedPlant[]): Left
 }
 
 /** So many sets are tried before the first small one found is let stand. */
-const MOST_TRIES = 2000
+const MOST_TRIES = 300
 
 function* subsets<T>(list: readonly T[], size: number, from = 0): Generator<T[]> {
   if (size === 0) {
@@ -137,6 +137,11 @@ function* subsets<T>(list: readonly T[], size: number, from = 0): Generator<T[]>
  */
 export function smallestConflict(model: Model, demands: Demands, solve: Solve): Conflict[] {
   const { task, pots } = model
+  // Any arrangement will do to show that one can be had: none is better than another.
+  const anyWillDo = {
+    ...model,
+    candidates: model.candidates.map((candidate) => ({ ...candidate, expectedKg: 0 })),
+  }
   const all: Conflict[] = [
     ...task.wishes
       .filter(({ variety }) => demands.musts.includes(variety.id))
@@ -148,7 +153,7 @@ export function smallestConflict(model: Model, demands: Demands, solve: Solve): 
   const isImpossible = (some: readonly Conflict[]) => {
     const musts = some.flatMap((one) => (one.kind === 'must' ? [one.variety.id] : []))
     const filled = some.flatMap((one) => (one.kind === 'pin' ? [one.pin.containerId] : []))
-    return solve(programme(model, { musts, filled }), SIDE_RUN_S).status === 'infeasible'
+    return solve(programme(anyWillDo, { musts, filled }), SIDE_RUN_S).status === 'infeasible'
   }
   let tries = 0
   for (let size = 1; size < all.length; size++)

@@ -130,6 +130,30 @@ describe('what an arrangement must hold', () => {
     const found = arrange({ ...pinned, spots: [] }, solve)
     expect(found.status === 'impossible' && found.conflicts).toMatchObject([{ kind: 'pin' }])
   })
+  test('of many musts only those that conflict are named, each of them needed for it', () => {
+    const given = task({
+      school: 'roomy',
+      pots: [
+        pot(made('a', 'halfBarrel')),
+        ...[1, 2, 3, 4].map((n) => pot(made(`b${n}`, 'bucket'))),
+      ],
+      spots: [0, 1, 2, 3, 4].map((n) => spot(`s${n}`)),
+      // To the roomy school only the barrel is wide enough for a tomato; peppers go anywhere.
+      wishes: ['brandywine', 'moneymaker', 'padron', 'jimmyNardello', 'lemonDrop'].map((id) =>
+        wish(id, 'must'),
+      ),
+    })
+    const found = arrange(given, solve)
+    const named = found.status === 'impossible' ? found.conflicts : []
+    expect(named).toMatchObject([
+      { kind: 'must', variety: { id: 'brandywine' } },
+      { kind: 'must', variety: { id: 'moneymaker' } },
+    ])
+    for (const dropped of ['brandywine', 'moneymaker'])
+      expect(
+        placed({ ...given, wishes: given.wishes.filter(({ variety }) => variety.id !== dropped) }),
+      ).toHaveLength(4)
+  })
   test('nothing wished, nothing there: nothing arranged, and no error', () => {
     expect(placed(task({ wishes: [] }))).toEqual([])
     expect(placed(task({ pots: [] }))).toEqual([])
