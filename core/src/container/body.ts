@@ -75,6 +75,18 @@ export const plainBody = (shape: Shape, fillMm: number): MixBody => ({
   waterTableMm: 0,
 })
 
+/** Inside of one ring pot. */
+export const ringShape = ({
+  topDiameterMm,
+  bottomDiameterMm,
+  heightMm,
+}: NonNullable<Vessel['rings']>): Shape => ({
+  kind: 'round',
+  topDiameterMm,
+  bottomDiameterMm,
+  heightMm,
+})
+
 /** Area of all feet that reach through a reservoir, mm². */
 const feetMm2 = ({ feeding, footCount, footDiameterMm }: NonNullable<Vessel['reservoir']>) =>
   feeding === 'foot' ? footCount * circleMm2(footDiameterMm) : 0
@@ -103,8 +115,8 @@ export function mixBody(vessel: Vessel): MixBody {
   const fromMm = layers ? layers.fillerMm + layers.poorSoilMm : 0
   const base = { fromMm, toMm: fillMm - linerMm, areaMm2: area }
   if (!rings) return { slices: [base], waterTableMm: fromMm }
-  const { count, topDiameterMm, bottomDiameterMm, heightMm } = rings
-  const ring: Shape = { kind: 'round', topDiameterMm, bottomDiameterMm, heightMm }
+  const { count, heightMm } = rings
+  const ring = ringShape(rings)
   const onTop = {
     fromMm: fillMm,
     toMm: fillMm + rings.fillMm,

@@ -38,6 +38,7 @@ export {
   innerShape,
   mixBody,
   plainBody,
+  ringShape,
   standingRimMm,
   type MixBody,
   type Vessel,

@@ -60,10 +60,6 @@ export const pourTestSchema = open({
   on: dateSchema.optional(),
 })
 
-export type Reservoir = z.infer<typeof reservoirSchema>
-export type Rings = z.infer<typeof ringsSchema>
-export type Tower = z.infer<typeof towerSchema>
-
 /** Parts that a container of some kinds has beside its shape. */
 export const partSchemas = {
   reservoir: reservoirSchema,

@@ -11,15 +11,17 @@ const WIDEST_BOTTOM = 1.5
 
 const tapers = (top: number, bottom: number) => bottom <= top * WIDEST_BOTTOM
 
-const roundSchema = open({
-  kind: z.literal('round'),
-  topDiameterMm: sizeSchema,
-  bottomDiameterMm: sizeSchema,
-  heightMm: sizeSchema,
-}).superRefine((shape, context) => {
-  if (!tapers(shape.topDiameterMm, shape.bottomDiameterMm))
-    context.addIssue(customIssue('bottomTooWide', ['bottomDiameterMm']))
-})
+/** A round inside, wider or narrower above; of a barrel the top is the belly, where it was sawn through. */
+const taperedSchema = <K extends string>(kind: K) =>
+  open({
+    kind: z.literal(kind),
+    topDiameterMm: sizeSchema,
+    bottomDiameterMm: sizeSchema,
+    heightMm: sizeSchema,
+  }).superRefine((shape, context) => {
+    if (!tapers(shape.topDiameterMm, shape.bottomDiameterMm))
+      context.addIssue(customIssue('bottomTooWide', ['bottomDiameterMm']))
+  })
 
 const rectangularSchema = open({
   kind: z.literal('rectangular'),
@@ -43,26 +45,15 @@ const bowlSchema = open({
   if (shape.depthMm > shape.diameterMm) context.addIssue(customIssue('bowlTooDeep', ['depthMm']))
 })
 
-const barrelSchema = open({
-  kind: z.literal('barrel'),
-  /** At the belly, where it was sawn through. */
-  topDiameterMm: sizeSchema,
-  bottomDiameterMm: sizeSchema,
-  heightMm: sizeSchema,
-}).superRefine((shape, context) => {
-  if (!tapers(shape.topDiameterMm, shape.bottomDiameterMm))
-    context.addIssue(customIssue('bottomTooWide', ['bottomDiameterMm']))
-})
-
 /**
  * Inside measures of a container. A bowl is a spherical cap: a basket. A barrel
  * is one sawn in half at its belly, its staves bent as an ellipse.
  */
 export const shapeSchema = z.discriminatedUnion('kind', [
-  roundSchema,
+  taperedSchema('round'),
   rectangularSchema,
   bowlSchema,
-  barrelSchema,
+  taperedSchema('barrel'),
 ])
 export type Shape = z.infer<typeof shapeSchema>
 

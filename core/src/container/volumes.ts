@@ -4,6 +4,7 @@ import {
   floorSizeMm,
   mixBody,
   reservoirVolumeL,
+  ringShape,
   standingRimMm,
   surfaceMm2,
   wetFootL,
@@ -38,20 +39,9 @@ const POOR_SOIL_SHARE = 0.5
 /** How deep roots are taken to go into the earth below a cut floor (memory; loosened earth). */
 const INTO_EARTH_MM = 300
 
-/** Below a filled bag lie its rings' own litres. */
+/** Litres of all rings on a bag, up to a height in them. */
 const ringsVolumeL = ({ rings }: Vessel, heightMm: number): number =>
-  rings
-    ? rings.count *
-      shapeVolumeL(
-        {
-          kind: 'round',
-          topDiameterMm: rings.topDiameterMm,
-          bottomDiameterMm: rings.bottomDiameterMm,
-          heightMm: rings.heightMm,
-        },
-        heightMm,
-      )
-    : 0
+  rings ? rings.count * shapeVolumeL(ringShape(rings), heightMm) : 0
 
 const poorSoilL = ({ shape, layers }: Vessel): number =>
   layers

@@ -34,19 +34,18 @@ function conditionsFor(
   variety: Variety,
   container: Container,
   count: number,
+  perPlant: number,
   spot: SpotConditions,
   grownKg: number,
 ): Condition[] {
-  const { rootVolumeL } = containerVolumes(container)
-  const { perPlant } = sharedYield(variety, containerVolumes(container), count)
   return [
     sunCondition(spot),
     lightCondition(spot),
     heightCondition(variety, container, perPlant, spot),
     supportCondition(variety, container, perPlant, spot),
     heatCondition(container, spot),
-    rotCondition(variety, rootVolumeL / count),
-    weightCondition(grownKg, container),
+    rotCondition(variety, containerVolumes(container).rootVolumeL / count),
+    weightCondition(grownKg),
   ]
 }
 
@@ -89,7 +88,7 @@ export function compareSchools({
   readonly grownKg: number
 }): Comparison {
   const expected = sharedYield(variety, containerVolumes(container), count)
-  const conditions = conditionsFor(variety, container, count, spot, grownKg)
+  const conditions = conditionsFor(variety, container, count, expected.perPlant, spot, grownKg)
   const expectedShare = conditions.reduce((share, { factor }) => share * factor, expected.perPlant)
   const schools = schoolIds.map((school) => {
     const judged = judgeFit({ variety, container, count, school })

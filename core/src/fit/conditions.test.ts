@@ -103,7 +103,7 @@ describe('heat, rot and weight', () => {
     expect(rotCondition(variety('brandywine'), 15).verdict).toBe('tight')
   })
   test('over 16 and 25 kg a caution (UK HSE INDG143)', () => {
-    const code = (kg: number) => weightCondition(kg, made('pot')).reasons[0]!.code
+    const code = (kg: number) => weightCondition(kg).reasons[0]!.code
     expect([10, 20, 40].map(code)).toEqual([
       'fit.weight.light',
       'fit.weight.lifting16',

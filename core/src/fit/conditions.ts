@@ -1,5 +1,4 @@
 import {
-  containerVolumes,
   judgeHeat,
   liftingCaution,
   ROOT_INJURY_C,
@@ -179,13 +178,12 @@ export function rotCondition(variety: Variety, rootVolumePerPlantL: number): Con
 }
 
 /** @param grownKg all of the container, watered, with grown plants */
-export function weightCondition(grownKg: number, container: Container): Condition {
+export function weightCondition(grownKg: number): Condition {
   const caution = liftingCaution(grownKg)
-  const { surfaceM2 } = containerVolumes(container)
   return {
     id: 'weight',
     verdict: caution ? 'tight' : 'good',
     factor: 1,
-    reasons: [reason(`fit.weight.${caution ?? 'light'}`, { grownG: grownKg * 1000, surfaceM2 })],
+    reasons: [reason(`fit.weight.${caution ?? 'light'}`, { grownG: grownKg * 1000 })],
   }
 }

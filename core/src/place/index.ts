@@ -10,7 +10,14 @@ export {
   type Side,
 } from './plan'
 export { boxOf, edgeLengthMm, isWithin, sideOf, type Box, type PlanPoint } from './geometry'
-export { directSunHours, monthDates, sunPath, type Spot, type SunPosition } from './sun'
+export {
+  directSunHours,
+  monthDates,
+  skylineElevationDeg,
+  sunPath,
+  type Spot,
+  type SunPosition,
+} from './sun'
 export {
   diffuseShare,
   lightProvenance,
@@ -18,7 +25,6 @@ export {
   MOL_PER_MJ,
   monthlyRadiation,
   spotLight,
-  type SpotLight,
 } from './light'
 export { sunMap, type SunMap, type SunMapRequest } from './sunMap'
 export { boxAround, footprintOf, gapMm, outerSizeMm, type Footprint } from './footprint'
@@ -40,4 +46,4 @@ export {
   type SpaceLoad,
   type StandingMass,
 } from './load'
-export { parseAreaLoad } from './loadText'
+export { KN_M2_PER_PSF, parseAreaLoad } from './loadText'

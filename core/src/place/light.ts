@@ -7,7 +7,16 @@ import {
 import { dayOfYear, memory, published, reason, type Reason } from '../units'
 import type { Plan } from './plan'
 import type { Place } from './schema'
-import { lightAlong, obstaclesOf, rayTo, STEP_H, sunPath, type Obstacles, type Spot } from './sun'
+import {
+  lightAlong,
+  obstaclesOf,
+  RAIL_LETS_THROUGH,
+  rayTo,
+  STEP_H,
+  sunPath,
+  type Obstacles,
+  type Spot,
+} from './sun'
 
 /** Mol of light that plants use in each MJ of sun: 0.45 of it, at 4.57 µmol a joule. */
 export const MOL_PER_MJ = 0.45 * 4.57
@@ -68,14 +77,6 @@ function skyRays(obstacles: Obstacles) {
       weight: Math.sin(elevation) * Math.cos(elevation),
     }
   })
-}
-
-/** What reaches a spot, day by day. */
-export interface SpotLight {
-  /** Direct sun, h. */
-  readonly sunHours: number
-  /** Light for plants over the day, mol m⁻² d⁻¹. */
-  readonly dliMol: number
 }
 
 /**
@@ -140,7 +141,7 @@ export function spotLight(
 /** How hours of sun and daily light come about. */
 export const lightReasons = (isMeasured: boolean): Reason[] => [
   reason('sun.rays', {}, published('suncalc 2, sun position with refraction')),
-  reason('sun.rail', { letsShare: 0.7 }, memory),
+  reason('sun.rail', { letsShare: RAIL_LETS_THROUGH }, memory),
   reason('sun.light', {}, lightProvenance),
   reason('sun.diffuse', {}, diffuseProvenance),
   isMeasured

@@ -1,5 +1,8 @@
 import { InputError } from '../units'
 
+/** A pound on a square foot. */
+export const KN_M2_PER_PSF = 0.04788026
+
 /** What papers write, in kN/m². A kilogram weighs 9.81 N. */
 const UNITS_KN_M2: Readonly<Record<string, number>> = {
   'kn/m2': 1,
@@ -7,9 +10,9 @@ const UNITS_KN_M2: Readonly<Record<string, number>> = {
   kpa: 1,
   'kg/m2': 9.81 / 1000,
   'kg/m²': 9.81 / 1000,
-  psf: 0.04788026,
-  'lb/ft2': 0.04788026,
-  'lb/ft²': 0.04788026,
+  psf: KN_M2_PER_PSF,
+  'lb/ft2': KN_M2_PER_PSF,
+  'lb/ft²': KN_M2_PER_PSF,
 }
 
 /**

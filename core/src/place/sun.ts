@@ -17,7 +17,7 @@ const STEP_MIN = 10
 export const STEP_H = STEP_MIN / 60
 const DAY_MIN = 24 * 60
 /** A rail lets most of the sun through (memory). */
-const RAIL_LETS_THROUGH = 0.7
+export const RAIL_LETS_THROUGH = 0.7
 /** A house is taken to go on so far to both sides and up, mm: for the sun, without end. */
 const ENDLESS_MM = 60_000
 
@@ -128,6 +128,15 @@ const isInSector = (azimuthDeg: number, fromDeg: number, toDeg: number) =>
     ? azimuthDeg >= fromDeg && azimuthDeg <= toDeg
     : azimuthDeg >= fromDeg || azimuthDeg <= toDeg
 
+/** How high above level what stands opposite hides the sky in a direction. */
+export const skylineElevationDeg = (skyline: Plan['skyline'], azimuthDeg: number): number =>
+  Math.max(
+    0,
+    ...skyline
+      .filter(({ fromDeg, toDeg }) => isInSector(azimuthDeg, fromDeg, toDeg))
+      .map(({ elevationDeg }) => elevationDeg),
+  )
+
 /** One direction of the sky as a ray over the plan. */
 interface Ray {
   readonly dx: number
@@ -141,11 +150,7 @@ export function rayTo(
   { skyline, facingRad }: Obstacles,
   { elevationDeg, azimuthDeg }: SunPosition,
 ): Ray | undefined {
-  const isHidden = skyline.some(
-    ({ fromDeg, toDeg, elevationDeg: upTo }) =>
-      elevationDeg < upTo && isInSector(azimuthDeg, fromDeg, toDeg),
-  )
-  if (isHidden) return undefined
+  if (elevationDeg < skylineElevationDeg(skyline, azimuthDeg)) return undefined
   // In the plan y points to `facing`, and x to its right by the compass.
   const bearing = radians(azimuthDeg) - facingRad
   return { dx: Math.sin(bearing), dy: Math.cos(bearing), rise: Math.tan(radians(elevationDeg)) }

@@ -109,7 +109,7 @@ export function standingSpots(garden: Garden, year: number): StandingSpot[] {
     const containerOf = (print: Footprint) => here.find((one) => one.id === print.id)
     const conditions = conditionsAt(
       garden,
-      space,
+      space.plan,
       all.map((print) => {
         const container = containerOf(print)
         return {

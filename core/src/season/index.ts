@@ -2,6 +2,7 @@ export { mixPlan, type MixPlan, type PotFilling } from './mixPlan'
 export {
   gardenToday,
   plantCount,
+  grownPot,
   potOn,
   weatherOn,
   type GardenToday,

@@ -1,4 +1,10 @@
-import { compareSchools, denseOptions, type Comparison, type DenseOption } from '../fit'
+import {
+  compareSchools,
+  denseOptions,
+  sharedYield,
+  type Comparison,
+  type DenseOption,
+} from '../fit'
 import type { Garden } from '../garden'
 import { fullCropKg, grownPlantKg, type Variety } from '../plant'
 import { memory, reason, type Reason } from '../units'
@@ -33,10 +39,15 @@ export function judgePair(
   year: number,
 ): PairJudgement {
   const site = siteOf(garden, pot.container, year)
-  const ofOne = { variety, container: pot.container, count, spot: site.conditions }
-  const alone = compareSchools({ ...ofOne, grownKg: pot.mass.wateredKg })
-  const grownKg = pot.mass.wateredKg + count * grownPlantKg(variety, alone.yield.perPlant)
-  const comparison = compareSchools({ ...ofOne, grownKg })
+  const { perPlant } = sharedYield(variety, pot.volumes, count)
+  const grownKg = pot.mass.wateredKg + count * grownPlantKg(variety, perPlant)
+  const comparison = compareSchools({
+    variety,
+    container: pot.container,
+    count,
+    spot: site.conditions,
+    grownKg,
+  })
   const fullKg = fullCropKg(variety)
   return {
     comparison,

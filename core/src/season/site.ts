@@ -8,6 +8,7 @@ import {
   monthlyRadiation,
   spaceLoad,
   spotLight,
+  type Plan,
   type PlanPoint,
   type Space,
   type SpaceLoad,
@@ -49,12 +50,11 @@ function days({ weather }: Garden, months: readonly number[]) {
           tempMinC: mean(inSpring.map((day) => day.tempMinC)),
         }
       : USUAL_SPRING,
-    isKnown: weather.length > 0,
   }
 }
 
 /**
- * What each of some spots of a space gives to a plant: sun and light of the
+ * What each of some spots of a plan gives to a plant: sun and light of the
  * growing season, height up to the slab, and a hot and a cool day.
  *
  * @param spots on the plan, and how high the mix stands there
@@ -62,14 +62,13 @@ function days({ weather }: Garden, months: readonly number[]) {
  */
 export function conditionsAt(
   garden: Garden,
-  space: Space,
+  plan: Plan | undefined,
   spots: readonly (PlanPoint & { readonly mixMm: number })[],
   year: number,
 ): SpotConditions[] {
   const { place, weather } = garden
   const months = growingMonths(place.latitudeDeg)
   const { hot, spring } = days(garden, months)
-  const { plan } = space
   const unknown = (day: { tempMaxC: number; tempMinC: number }): HeatDay => ({
     ...day,
     sunHours: USUAL_SUN_H,
@@ -97,21 +96,17 @@ export function conditionsAt(
 export function siteOf(garden: Garden, container: Container, year: number): SiteOf {
   const space = garden.spaces.find((one) => one.id === container.spaceId)
   const { standing } = container
-  const mixMm = container.baseHeightMm + container.fillMm
-  if (!space?.plan || !standing) {
-    const [conditions] = conditionsAt(
-      garden,
-      { ...space!, plan: undefined },
-      [{ xMm: 0, yMm: 0, mixMm }],
-      year,
-    )
-    return {
-      conditions: conditions!,
-      reasons: [reason('sun.notPlaced'), reason('sun.assumed', { sunHours: USUAL_SUN_H }, memory)],
-    }
+  const plan = standing && space?.plan
+  const at = { xMm: 0, yMm: 0, ...standing, mixMm: container.baseHeightMm + container.fillMm }
+  const [conditions] = conditionsAt(garden, plan, [at], year)
+  const notKnown = [
+    reason('sun.notPlaced'),
+    reason('sun.assumed', { sunHours: USUAL_SUN_H }, memory),
+  ]
+  return {
+    conditions: conditions!,
+    reasons: plan ? lightReasons(garden.weather.length > 0) : notKnown,
   }
-  const [conditions] = conditionsAt(garden, space, [{ ...standing, mixMm }], year)
-  return { conditions: conditions!, reasons: lightReasons(garden.weather.length > 0) }
 }
 
 /** What the containers of a space put on its floor, each watered and with grown plants. */

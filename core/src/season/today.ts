@@ -22,7 +22,7 @@ import {
   type RetentionCurve,
 } from '../mix'
 import { grownPlantKg, plantGrowth, type PlantGrowth, type Variety } from '../plant'
-import { dayOf, dayOfYear, type Reason } from '../units'
+import { addDays, dayOf, dayOfYear, type Reason } from '../units'
 import { visitsFor, waterNeedL, type Visits, type WaterNeed } from '../water'
 import {
   referenceEvapotranspiration,
@@ -223,6 +223,21 @@ function dayIn(garden: Garden, date: string): GardenDay {
  */
 export const potOn = (garden: Garden, container: Container, at: string): PotToday =>
   potToday(garden, container, dayIn(garden, dayOf(at)))
+
+/** From planting on, a plant is grown by then. */
+const GROWN_AFTER_DAYS = 75
+
+/** One container with some plants more, planted on a day, as it will stand when they are grown. */
+export function grownPot(
+  garden: Garden,
+  container: Container,
+  plants: Pick<Planting, 'varietyId' | 'count'>,
+  plantedOn: string,
+): PotToday {
+  const proposed = { ...plants, id: 'proposed', containerId: container.id, plantedOn }
+  const planted = { ...garden, plantings: [...garden.plantings, proposed] }
+  return potOn(planted, container, addDays(plantedOn, GROWN_AFTER_DAYS))
+}
 
 /**
  * The garden on one day, recomputed whole from what the gardener entered:

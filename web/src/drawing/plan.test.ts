@@ -1,12 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
-import {
-  innerSizeMm,
-  rectangularPlan,
-  standingRimMm,
-  typicalContainer,
-  type Container,
-  type ContainerType,
-} from '@rimbo/core'
+import { innerSizeMm, rectangularPlan, standingRimMm } from '@rimbo/core'
+import { made } from '../../../core/test/made'
 import { contourLines, labelPlace } from './contourLines'
 import { planScale } from './planScale'
 import { middles, potForm } from './potForm'
@@ -67,17 +61,6 @@ describe('a plan on the screen', () => {
 })
 
 describe('a container’s lines', () => {
-  const made = (type: ContainerType, more: Partial<Container> = {}): Container => ({
-    ...typicalContainer(type),
-    id: 'c',
-    code: 'C1',
-    name: 'C',
-    type,
-    spaceId: 's',
-    mulchMm: 0,
-    exposure: 'open',
-    ...more,
-  })
   /** All heights in a path, upwards positive. */
   const heights = (path: string) =>
     [...path.matchAll(/[MLVH,\s](-?\d+(?:\.\d+)?)/g)].map((found) => Number(found[1]))

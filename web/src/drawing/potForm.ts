@@ -4,6 +4,7 @@ import {
   innerSizeMm,
   mixBody,
   rimHeightMm,
+  ringShape,
   sideProfile,
   standingRimMm,
   type Container,
@@ -75,7 +76,7 @@ function ringForms({ shape, fillMm, rings }: Container) {
   if (!rings) return { walls: '', mixes: '' }
   const { count, topDiameterMm: top, bottomDiameterMm: bottom, heightMm } = rings
   const at = middles(count, innerSizeMm(shape, fillMm).lengthMm)
-  const halfAt = (zMm: number) => (bottom + ((top - bottom) * zMm) / heightMm) / 2
+  const halfAt = (zMm: number) => innerSizeMm(ringShape(rings), zMm).lengthMm / 2
   return {
     walls: at
       .flatMap((x) =>

@@ -20,11 +20,12 @@ export const useTodayStore = defineStore('today', () => {
   const wallClock = useNow({ interval: 30_000 })
   const now = computed(() => garden.value?.clock ?? onTheClock(wallClock.value))
   const date = computed(() => now.value.slice(0, 10))
+  const year = computed(() => Number(date.value.slice(0, 4)))
   const today = computed<GardenToday | undefined>(
     () => garden.value && gardenToday(garden.value, date.value),
   )
   const round = computed<Round | undefined>(
     () => today.value && garden.value && roundOf(today.value, garden.value.settings.measures.canL),
   )
-  return { now, date, today, round }
+  return { now, date, year, today, round }
 })

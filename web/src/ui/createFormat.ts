@@ -1,4 +1,4 @@
-import { toUnit, type Dimension, type UnitName, type UnitSystem } from '@rimbo/core'
+import { KN_M2_PER_PSF, toUnit, type Dimension, type UnitName, type UnitSystem } from '@rimbo/core'
 
 /** Units a value is shown in, smallest first; the largest in which it is at least 1 is taken. */
 const shownIn: Record<UnitSystem, { [D in Dimension]: readonly UnitName<D>[] }> = {
@@ -36,9 +36,6 @@ const shownIn: Record<UnitSystem, { [D in Dimension]: readonly UnitName<D>[] }> 
 
 /** A volume moves to the larger unit from a tenth of it on, 0.5 L rather than 500 mL; a mass from a whole one. */
 const largerFrom = (dimension: Dimension) => (dimension === 'volume' ? 0.1 : 1)
-
-/** A pound on a square foot, kN/m². */
-const KN_M2_PER_PSF = 0.04788026
 
 /** How the name of a parameter tells what it measures. */
 const SUFFIXES: readonly [

@@ -8,7 +8,7 @@ import {
   sunCondition,
   type SpotConditions,
 } from '../conditions'
-import { judgeFit, worst } from '../judge'
+import { judgeFit } from '../judge'
 import { sharedYield } from '../yield'
 import type { ArrangeTask, Pin, SpotKind, StandingSpot, WishedPlant } from './types'
 
@@ -239,7 +239,7 @@ export function candidatesOf(
             ? judgeFit({ variety: wish.variety, container, count, school: 'house' })
             : judged
         const isPinned = pin?.varietyId === wish.variety.id
-        if (!accepts(worst([verdict])) && !isPinned) {
+        if (!accepts(verdict) && !isPinned) {
           hinder(wish, 'school')
           continue
         }

@@ -15,6 +15,7 @@ import {
 import ChoiceField from '../../ui/ChoiceField.vue'
 import CountField from '../../ui/CountField.vue'
 import { useFormat } from '../../ui/format'
+import { useOptions } from '../../ui/options'
 import TextField from '../../ui/TextField.vue'
 
 /** By which school to arrange, how densely, and what could be bought for how much. */
@@ -23,9 +24,8 @@ const emit = defineEmits<{ change: [change: Partial<ArrangementWishes>] }>()
 const { t } = useI18n()
 const { volume } = useFormat()
 
-const schoolOptions = computed(() =>
-  schoolIds.map((value) => ({ value, label: t(`school.${value}`) })),
-)
+const { optionsOf } = useOptions()
+const schoolOptions = computed(() => optionsOf(schoolIds, 'school'))
 /** A text as a price, or undefined where it is none. */
 const priceIn = (text: string) => {
   const value = Number(text.replace(',', '.'))

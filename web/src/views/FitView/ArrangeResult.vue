@@ -3,8 +3,7 @@ import { computed } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import {
-  addDays,
-  potOn,
+  grownPot,
   varietyOf,
   type Arrangement,
   type Garden,
@@ -33,23 +32,14 @@ const { mass, share } = useFormat()
 const { varietyName } = useNames()
 const { date } = storeToRefs(useTodayStore())
 
-const GROWN_AFTER_DAYS = 75
-
-/** A pot as it would stand with its plants grown. */
-function grown({ container, variety, count }: PlacedPlants) {
-  const planting = {
-    id: 'arranged',
-    containerId: container.id,
-    varietyId: variety.id,
-    count,
-    plantedOn: date.value,
-  }
-  return potOn(
-    { ...props.garden, plantings: [planting] },
+/** A pot as it would stand with these plants alone, grown. */
+const grown = ({ container, variety, count }: PlacedPlants) =>
+  grownPot(
+    { ...props.garden, plantings: [] },
     container,
-    addDays(date.value, GROWN_AFTER_DAYS),
+    { varietyId: variety.id, count },
+    date.value,
   )
-}
 const spaceName = (spotId: string) => {
   const spot = props.spots.find(({ id }) => id === spotId)
   return props.garden.spaces.find(({ id }) => id === spot?.spaceId)?.name ?? ''

@@ -15,7 +15,7 @@ import WishList from './WishList.vue'
 
 const store = useGardenStore()
 const { garden } = storeToRefs(store)
-const { date } = storeToRefs(useTodayStore())
+const { date, year } = storeToRefs(useTodayStore())
 const { t } = useI18n()
 const { ofError } = useFaultText()
 
@@ -38,8 +38,7 @@ function pin(containerId: string, to: { stays?: boolean; varietyId?: string | un
 const TIME_LIMIT_S = 60
 const solver = useWorker<ArrangeWork, Arranged>(
   () => new Worker(new URL('../../workers/arrange.worker.ts', import.meta.url), { type: 'module' }),
-  (work, progress) =>
-    work.arrange(garden.value!, Number(date.value.slice(0, 4)), TIME_LIMIT_S, progress),
+  (work, progress) => work.arrange(garden.value!, year.value, TIME_LIMIT_S, progress),
 )
 const result = computed(() => solver.result.value)
 

@@ -3,10 +3,9 @@ import { computed } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import {
-  addDays,
+  grownPot,
   judgePair,
   plantCount,
-  potOn,
   type FitJudgement,
   type Garden,
   type PotToday,
@@ -26,12 +25,11 @@ const props = defineProps<{ garden: Garden; pot: PotToday; variety: Variety; cou
 const { t } = useI18n()
 const { share, mass } = useFormat()
 const { varietyName } = useNames()
-const { date } = storeToRefs(useTodayStore())
+const { date, year } = storeToRefs(useTodayStore())
 
 const container = computed(() => props.pot.container)
 const there = computed(() => plantCount(props.garden, container.value.id))
 const together = computed(() => there.value + props.count)
-const year = computed(() => Number(date.value.slice(0, 4)))
 const judged = computed(() =>
   judgePair(props.garden, props.pot, props.variety, together.value, year.value),
 )
@@ -45,18 +43,14 @@ const spoken = <J extends FitJudgement>(judgement: J): J => ({
 const judgements = computed(() => comparison.value.schools.map(spoken))
 
 /** The pot as it would stand when the new plants are grown. */
-const GROWN_AFTER_DAYS = 75
-const preview = computed(() => {
-  const proposed = {
-    id: 'proposed',
-    containerId: container.value.id,
-    varietyId: props.variety.id,
-    count: props.count,
-    plantedOn: date.value,
-  }
-  const garden = { ...props.garden, plantings: [...props.garden.plantings, proposed] }
-  return potOn(garden, container.value, addDays(date.value, GROWN_AFTER_DAYS))
-})
+const preview = computed(() =>
+  grownPot(
+    props.garden,
+    container.value,
+    { varietyId: props.variety.id, count: props.count },
+    date.value,
+  ),
+)
 </script>
 
 <template>

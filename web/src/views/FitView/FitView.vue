@@ -1,30 +1,23 @@
 <script setup lang="ts">
 import { defineAsyncComponent, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useOptions } from '../../ui/options'
+import SwitchButtons from '../../ui/SwitchButtons.vue'
 import FitPair from './FitPair.vue'
 
 const FitArrange = defineAsyncComponent(() => import('./FitArrange.vue'))
 
 /** One plant in one pot, or all wishes in all pots. */
 const modes = ['pair', 'arrange'] as const
-const mode = ref<(typeof modes)[number]>('pair')
+const mode = ref<(typeof modes)[number] | undefined>('pair')
 const { t } = useI18n()
+const { optionsOf } = useOptions()
 </script>
 
 <template>
   <div class="view fit-whole">
     <h1 class="visually-hidden">{{ t('fit.title') }}</h1>
-    <div class="row" role="group" :aria-label="t('fit.modes')">
-      <el-button
-        v-for="one in modes"
-        :key="one"
-        :type="mode === one ? 'primary' : 'default'"
-        :aria-pressed="mode === one"
-        @click="mode = one"
-      >
-        {{ t(`fit.mode.${one}`) }}
-      </el-button>
-    </div>
+    <SwitchButtons v-model="mode" :options="optionsOf(modes, 'fit.mode')" :label="t('fit.modes')" />
     <FitPair v-if="mode === 'pair'" />
     <FitArrange v-else />
   </div>

@@ -12,6 +12,7 @@ import {
 } from '@rimbo/core'
 import ChoiceField from '../../ui/ChoiceField.vue'
 import { useFaultText } from '../../ui/faults'
+import { useOptions } from '../../ui/options'
 import QuantityField from '../../ui/QuantityField.vue'
 import TextField from '../../ui/TextField.vue'
 
@@ -58,8 +59,7 @@ const faults = computed(() => {
 /** The catalogue's varieties are ours to name; an own one has its own name. */
 const nameFault = computed(() => (typed.name.trim() ? undefined : t('variety.nameFault')))
 
-const optionsOf = <T extends string>(values: readonly T[], catalogue: string) =>
-  values.map((value) => ({ value, label: t(`${catalogue}.${value}`) }))
+const { optionsOf } = useOptions()
 const habitOptions = computed(() => optionsOf(habitsOf[props.start.crop], 'habit'))
 const fruitOptions = computed(() => optionsOf(fruitClassesOf[props.start.crop], 'fruitClass'))
 

@@ -129,4 +129,10 @@ const remove = (varietyId: string) =>
   padding: 2px 4px;
   min-height: 28px;
 }
+@media (max-width: 700px) {
+  .wish-kind,
+  .wish-most {
+    min-height: 44px;
+  }
+}
 </style>

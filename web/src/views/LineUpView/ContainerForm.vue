@@ -17,6 +17,7 @@ import ChoiceField from '../../ui/ChoiceField.vue'
 import { useFaultText } from '../../ui/faults'
 import { useFormat } from '../../ui/format'
 import { useNames } from '../../ui/names'
+import { useOptions } from '../../ui/options'
 import QuantityField from '../../ui/QuantityField.vue'
 import TextField from '../../ui/TextField.vue'
 import VolumeFacts from './VolumeFacts.vue'
@@ -69,8 +70,7 @@ const headspaceFault = computed(() =>
   faults.value['fillMm']?.code === 'tooSmall' ? t('form.nothingFilled') : faultAt('fillMm'),
 )
 const isDiameter = (name: string) => name.toLowerCase().includes('diameter')
-const optionsOf = <T extends string>(values: readonly T[], catalogue: string) =>
-  values.map((value) => ({ value, label: t(`${catalogue}.${value}`) }))
+const { optionsOf } = useOptions()
 
 const typeOptions = computed(() => optionsOf(containerTypes, 'containerType'))
 const exposureOptions = computed(() => optionsOf(exposures, 'exposure'))

@@ -10,6 +10,7 @@ import LineUpDrawing from '../../drawing/LineUpDrawing.vue'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
 import { useFormat } from '../../ui/format'
+import SwitchButtons from '../../ui/SwitchButtons.vue'
 import { usePotWords } from '../../ui/potWords'
 
 const ContainerForm = defineAsyncComponent(() => import('./ContainerForm.vue'))
@@ -150,17 +151,12 @@ async function move({ id, code }: Container, by: -1 | 1): Promise<void> {
     <section class="line-up-main">
       <div class="row line-up-head">
         <h1 class="visually-hidden">{{ t('view.lineUp') }}</h1>
-        <div class="row" role="group" :aria-label="t('lineUp.spaces')">
-          <el-button
-            v-for="one in garden.spaces"
-            :key="one.id"
-            :type="one.id === space?.id ? 'primary' : 'default'"
-            :aria-pressed="one.id === space?.id"
-            @click="spaceId = one.id"
-          >
-            {{ one.name }}
-          </el-button>
-        </div>
+        <SwitchButtons
+          :model-value="space?.id"
+          :options="garden.spaces.map(({ id, name }) => ({ value: id, label: name }))"
+          :label="t('lineUp.spaces')"
+          @update:model-value="(id) => (spaceId = id)"
+        />
         <el-button :icon="Plus" @click="add">{{ t('lineUp.add') }}</el-button>
         <p class="line-up-sum">
           <router-link v-if="round?.dueCount" to="/round" class="strong">

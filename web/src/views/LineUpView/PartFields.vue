@@ -5,6 +5,7 @@ import type { Fault, PartName } from '@rimbo/core'
 import ChoiceField from '../../ui/ChoiceField.vue'
 import CountField from '../../ui/CountField.vue'
 import { useFaultText } from '../../ui/faults'
+import { useOptions } from '../../ui/options'
 import QuantityField from '../../ui/QuantityField.vue'
 import { partFields, type PartField } from './formFields'
 import type { PartValues } from './useContainerForm'
@@ -34,8 +35,7 @@ const numberIn = (field: PartField) => {
 const set = (field: PartField, value: number | string | undefined) => {
   model.value = { ...model.value, [field.name]: value }
 }
-const optionsOf = (choices: readonly string[]) =>
-  choices.map((value) => ({ value, label: t(`part.choice.${value}`) }))
+const { optionsOf } = useOptions()
 </script>
 
 <template>
@@ -66,7 +66,7 @@ const optionsOf = (choices: readonly string[]) =>
           v-else
           :model-value="String(model[field.name])"
           :label="labelOf(field)"
-          :options="optionsOf(field.choices)"
+          :options="optionsOf(field.choices, 'part.choice')"
           @update:model-value="(value) => set(field, value)"
         />
       </template>

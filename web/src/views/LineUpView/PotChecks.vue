@@ -20,10 +20,10 @@ import WhyNumber from '../../ui/WhyNumber.vue'
 const props = defineProps<{ garden: Garden; pot: PotToday }>()
 const { t } = useI18n()
 const { mass, temp, params } = useFormat()
-const { date } = storeToRefs(useTodayStore())
+const { year } = storeToRefs(useTodayStore())
 
 const container = computed(() => props.pot.container)
-const site = computed(() => siteOf(props.garden, container.value, Number(date.value.slice(0, 4))))
+const site = computed(() => siteOf(props.garden, container.value, year.value))
 const heat = computed(() =>
   judgeHeat(container.value, site.value.conditions.hot, site.value.conditions.spring),
 )

@@ -113,8 +113,4 @@ const facts = computed(() => [
   font-size: 14px;
   line-height: 1.35;
 }
-.finding-off {
-  border-left: 3px solid var(--accent);
-  padding-left: 8px;
-}
 </style>

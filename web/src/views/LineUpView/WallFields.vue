@@ -12,6 +12,7 @@ import {
 import ChoiceField from '../../ui/ChoiceField.vue'
 import CountField from '../../ui/CountField.vue'
 import { useFaultText } from '../../ui/faults'
+import { useOptions } from '../../ui/options'
 import QuantityField from '../../ui/QuantityField.vue'
 
 /** Wall, holes and the pour test: what can be told later, and seldom has to be. */
@@ -28,8 +29,7 @@ const holeDiameterMm = defineModel<number | undefined>('holeDiameterMm', { requi
 const { t } = useI18n()
 const { atField } = useFaultText()
 const faultAt = (field: string) => props.faults[field] && atField(props.faults[field])
-const optionsOf = <T extends string>(values: readonly T[], catalogue: string) =>
-  values.map((value) => ({ value, label: t(`${catalogue}.${value}`) }))
+const { optionsOf } = useOptions()
 
 const shownColour = computed({
   get: () =>

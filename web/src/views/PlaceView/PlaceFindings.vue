@@ -109,11 +109,6 @@ const isWarned = computed(() => props.load.verdict === 'over' || props.load.verd
 </template>
 
 <style>
-.place-wrong {
-  padding-left: 1.1em;
-  color: var(--accent);
-  font-weight: 600;
-}
 .place-stand {
   margin-bottom: 14px;
 }

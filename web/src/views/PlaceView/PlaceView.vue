@@ -17,6 +17,7 @@ import PlanDrawing from '../../drawing/PlanDrawing.vue'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
 import { useFormat } from '../../ui/format'
+import SwitchButtons from '../../ui/SwitchButtons.vue'
 import { usePotWords } from '../../ui/potWords'
 import WhyNumber from '../../ui/WhyNumber.vue'
 import { useSunMap } from '../../workers/useSunMap'
@@ -29,7 +30,7 @@ import { usePlanForm, type PlanForm } from './usePlanForm'
 
 const store = useGardenStore()
 const { garden } = storeToRefs(store)
-const { date, today } = storeToRefs(useTodayStore())
+const { date, year, today } = storeToRefs(useTodayStore())
 const { t } = useI18n()
 const { length, tenths } = useFormat()
 const { plantWords } = usePotWords()
@@ -132,7 +133,7 @@ const sun = useSunMap(() => {
   const plan = space.value?.plan
   if (!plan || !garden.value || form.value) return undefined
   const { place, weather } = garden.value
-  return { plan, place, weather, year: Number(date.value.slice(0, 4)) }
+  return { plan, place, weather, year: year.value }
 })
 const map = computed(() => sun.result.value)
 const contours = computed(() =>
@@ -148,7 +149,7 @@ const contours = computed(() =>
 /** What the chosen pot has of sun and light where it stands. */
 const site = computed(() =>
   garden.value && selected.value?.container.standing
-    ? siteOf(garden.value, selected.value.container, Number(date.value.slice(0, 4)))
+    ? siteOf(garden.value, selected.value.container, year.value)
     : undefined,
 )
 const sizes = computed(() => {
@@ -165,17 +166,12 @@ const sizes = computed(() => {
     <section class="place-main">
       <div class="row place-head">
         <h1 class="visually-hidden">{{ t('view.place') }}</h1>
-        <div class="row" role="group" :aria-label="t('lineUp.spaces')">
-          <el-button
-            v-for="one in garden.spaces"
-            :key="one.id"
-            :type="one.id === space.id ? 'primary' : 'default'"
-            :aria-pressed="one.id === space.id"
-            @click="spaceId = one.id"
-          >
-            {{ one.name }}
-          </el-button>
-        </div>
+        <SwitchButtons
+          :model-value="space.id"
+          :options="garden.spaces.map(({ id, name }) => ({ value: id, label: name }))"
+          :label="t('lineUp.spaces')"
+          @update:model-value="(id) => (spaceId = id)"
+        />
         <el-button v-if="!form" @click="draw">
           {{ t(space.plan ? 'place.change' : 'place.draw') }}
         </el-button>

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { sideKinds, type Side } from '@rimbo/core'
 import ChoiceField from '../../ui/ChoiceField.vue'
+import { useOptions } from '../../ui/options'
 import QuantityField from '../../ui/QuantityField.vue'
 
 /** What stands on one side of a space. */
@@ -13,7 +14,8 @@ const solidMm = defineModel<number | undefined>('solidMm', { required: true })
 const railMm = defineModel<number | undefined>('railMm', { required: true })
 
 const { t } = useI18n()
-const options = computed(() => sideKinds.map((value) => ({ value, label: t(`sideKind.${value}`) })))
+const { optionsOf } = useOptions()
+const options = computed(() => optionsOf(sideKinds, 'sideKind'))
 </script>
 
 <template>

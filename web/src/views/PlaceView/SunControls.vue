@@ -3,6 +3,8 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { lightReasons } from '@rimbo/core'
 import { useFormat } from '../../ui/format'
+import { useOptions } from '../../ui/options'
+import SwitchButtons from '../../ui/SwitchButtons.vue'
 import WhyNumber from '../../ui/WhyNumber.vue'
 import type { useSunMap } from '../../workers/useSunMap'
 import { lightMeasures, type LightMeasure } from './lightMeasures'
@@ -13,6 +15,7 @@ const month = defineModel<number>('month', { required: true })
 const measure = defineModel<LightMeasure>('measure', { required: true })
 const { t } = useI18n()
 const { tenths } = useFormat()
+const { optionsOf } = useOptions()
 
 const span = computed(() => {
   const all = props.sun.result.value?.[measure.value][month.value - 1] ?? []
@@ -35,18 +38,12 @@ const monthName = (index: number) =>
       <el-button size="small" @click="sun.cancel">{{ t('form.cancel') }}</el-button>
     </template>
     <template v-else-if="span">
-      <div class="row" role="group" :aria-label="t('place.whichLight')">
-        <el-button
-          v-for="one in lightMeasures"
-          :key="one"
-          size="small"
-          :type="measure === one ? 'primary' : 'default'"
-          :aria-pressed="measure === one"
-          @click="measure = one"
-        >
-          {{ t(`place.measure.${one}`) }}
-        </el-button>
-      </div>
+      <SwitchButtons
+        v-model="measure"
+        :options="optionsOf(lightMeasures, 'place.measure')"
+        :label="t('place.whichLight')"
+        size="small"
+      />
       <label class="place-month">
         <span>{{ monthName(month) }}</span>
         <input

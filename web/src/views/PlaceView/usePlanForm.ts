@@ -9,6 +9,7 @@ import {
   parseBearing,
   planSchema,
   rectangularPlan,
+  skylineElevationDeg,
   type Fault,
   type Plan,
   type PlanPoint,
@@ -72,15 +73,7 @@ const turned = (bearingDeg: number, byDeg: number) => (bearingDeg + byDeg + 360)
 
 /** How high a skyline rises in each third of what a space looks to. */
 const skylineThirds = ({ skyline, facingDeg }: Plan): [string, string, string] => {
-  const at = (byDeg: number) => {
-    const azimuth = turned(facingDeg, byDeg)
-    const sector = skyline.find(({ fromDeg, toDeg }) =>
-      fromDeg <= toDeg
-        ? azimuth >= fromDeg && azimuth <= toDeg
-        : azimuth >= fromDeg || azimuth <= toDeg,
-    )
-    return String(sector?.elevationDeg ?? 0)
-  }
+  const at = (byDeg: number) => String(skylineElevationDeg(skyline, turned(facingDeg, byDeg)))
   return [at(THIRDS_DEG[0]), at(THIRDS_DEG[1]), at(THIRDS_DEG[2])]
 }
 

@@ -1,0 +1,24 @@
+<script setup lang="ts" generic="T extends string">
+/** A few buttons of which one is on: spaces, modes, measures. */
+defineProps<{
+  options: readonly { readonly value: T; readonly label: string }[]
+  label: string
+  size?: 'small'
+}>()
+const model = defineModel<T | undefined>({ required: true })
+</script>
+
+<template>
+  <div class="row" role="group" :aria-label="label">
+    <el-button
+      v-for="one in options"
+      :key="one.value"
+      :size="size ?? 'default'"
+      :type="model === one.value ? 'primary' : 'default'"
+      :aria-pressed="model === one.value"
+      @click="model = one.value"
+    >
+      {{ one.label }}
+    </el-button>
+  </div>
+</template>
