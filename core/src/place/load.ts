@@ -33,7 +33,11 @@ export interface SpaceLoad {
   /** The heaviest outer side: what stands within a foot of it, over its length. */
   readonly edgeKnM: number
   /** Pressure under each container that stands on the floor, kPa. */
-  readonly pressures: readonly { readonly id: string; readonly kPa: number }[]
+  readonly pressures: readonly {
+    readonly id: string
+    readonly kPa: number
+    readonly reasons: readonly Reason[]
+  }[]
   readonly shelves: readonly ShelfLoad[]
   readonly reasons: readonly Reason[]
 }
@@ -82,6 +86,14 @@ function worstEdge(
     return kilonewtons(massKg) / Math.max(1, edgeLengthMm(corners, index) / 1000)
   })
   return Math.max(0, ...loads)
+}
+
+/** Weight over the footprint of one container. */
+function pressureUnder({ massKg, print }: { massKg: number; print: Footprint }) {
+  const roundShare = print.isRound ? Math.PI / 4 : 1
+  const footM2 = (print.lengthMm * print.widthMm * roundShare) / 1e6
+  const reasons = [reason('load.pressure', { grownG: massKg * 1000, footM2 })]
+  return { id: print.id, kPa: kilonewtons(massKg) / footM2, reasons }
 }
 
 const shelfLoad = (shelf: Shelf, masses: readonly StandingMass[]): ShelfLoad => {
@@ -141,12 +153,7 @@ export function spaceLoad(plan: Plan, masses: readonly StandingMass[]): SpaceLoa
     meanKnM2,
     worstKnM2,
     edgeKnM,
-    pressures: onFloor.map(({ massKg, print }) => ({
-      id: print.id,
-      kPa:
-        kilonewtons(massKg) /
-        ((print.lengthMm * print.widthMm * (print.isRound ? Math.PI / 4 : 1)) / 1e6),
-    })),
+    pressures: onFloor.map(pressureUnder),
     shelves: plan.shelves.map((shelf) => shelfLoad(shelf, masses)),
     reasons: [
       reason(`load.${verdict}`, params),

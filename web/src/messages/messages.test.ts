@@ -132,7 +132,8 @@ function everyReason(): Reason[] {
           fromMm: 0,
           toMm: 300,
         }
-        return spaceLoad({ ...plan!, allowedKnM2 }, [{ massKg, print }]).reasons
+        const load = spaceLoad({ ...plan!, allowedKnM2 }, [{ massKg, print }])
+        return [...load.reasons, ...load.pressures.flatMap((one) => one.reasons)]
       }),
     ),
   )

@@ -17,6 +17,7 @@ export const names = {
     m2: 'm²',
     knM2: 'kN/m²',
     knM: 'kN/m',
+    kPa: 'kPa',
     psf: 'psf',
     ft2: 'ft²',
     mS: 'm/s',

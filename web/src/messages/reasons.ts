@@ -93,6 +93,8 @@ export const reasons = {
     shared:
       'The pots take {usedShare} of the {allowedKnPerM2} that the papers allow. The rest is for people, furniture and snow.',
     sums: 'Each pot watered to the drip, its reservoir full, with grown plants: {totalG} over {areaM2} is {meanKnPerM2}. Heaviest square metre {worstKnPerM2}; along the heaviest edge {edgeKnPerM}.',
+    pressure:
+      '{grownG} over {footM2} of footprint, at 9.81 N a kilogram: feet or a saucer may press more.',
     usual: 'Balconies are usually designed for 2.5 to 4 kN/m²: a range to know, not a permission.',
     usualUs: 'US codes use 40 to 60 psf by edition; the local code rules.',
   },

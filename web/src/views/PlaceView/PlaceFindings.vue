@@ -31,6 +31,13 @@ const close = computed(() =>
     t('place.crowded', { one: code(ids[0]), other: code(ids[1]), overlap: share(overlapShare) }),
   ),
 )
+/** Every sum follows from the same masses, and has the same reasons. */
+const sums = computed(() => [
+  { about: t('place.total'), value: mass(props.load.totalKg * 1000) },
+  { about: t('place.mean'), value: areaLoad(props.load.meanKnM2) },
+  { about: t('place.worst'), value: areaLoad(props.load.worstKnM2) },
+  { about: t('place.edge'), value: `${number(props.load.edgeKnM)}\u00a0${t('unit.knM')}` },
+])
 const heaviest = computed(() =>
   [...props.load.pressures].sort((one, other) => other.kPa - one.kPa).slice(0, 6),
 )
@@ -59,27 +66,9 @@ const isWarned = computed(() => props.load.verdict === 'over' || props.load.verd
         {{ textOf(load.reasons[0]!) }}
       </p>
       <dl class="place-loads">
-        <div>
-          <dt>{{ t('place.total') }}</dt>
-          <dd>
-            <WhyNumber
-              :value="mass(load.totalKg * 1000)"
-              :reasons="load.reasons"
-              :about="t('place.total')"
-            />
-          </dd>
-        </div>
-        <div>
-          <dt>{{ t('place.mean') }}</dt>
-          <dd>{{ areaLoad(load.meanKnM2) }}</dd>
-        </div>
-        <div>
-          <dt>{{ t('place.worst') }}</dt>
-          <dd>{{ areaLoad(load.worstKnM2) }}</dd>
-        </div>
-        <div>
-          <dt>{{ t('place.edge') }}</dt>
-          <dd>{{ number(load.edgeKnM) }} {{ t('unit.knM') }}</dd>
+        <div v-for="sum in sums" :key="sum.about">
+          <dt>{{ sum.about }}</dt>
+          <dd><WhyNumber :value="sum.value" :reasons="load.reasons" :about="sum.about" /></dd>
         </div>
       </dl>
       <ReasonList v-if="isAsked || isWarned" :reasons="load.reasons.slice(2)" />
@@ -99,7 +88,13 @@ const isWarned = computed(() => props.load.verdict === 'over' || props.load.verd
           <tbody>
             <tr v-for="one in heaviest" :key="one.id">
               <th scope="row">{{ code(one.id) }}</th>
-              <td class="number">{{ number(one.kPa) }} kPa</td>
+              <td class="number">
+                <WhyNumber
+                  :value="`${number(one.kPa)}\u00a0${t('unit.kPa')}`"
+                  :reasons="one.reasons"
+                  :about="t('place.pressures')"
+                />
+              </td>
             </tr>
           </tbody>
         </table>
