@@ -1,6 +1,7 @@
 import { emptyGarden, type Garden, type Planting } from '@rimbo/core'
 import { arrangement } from './arrangement'
 import { containers } from './containers'
+import { mixing } from './mixing'
 import { spaces } from './spaces'
 import { demoWeather } from './weather'
 
@@ -51,6 +52,7 @@ export function demoGarden(): Garden {
     containers,
     plantings,
     arrangement,
+    ...mixing,
     weather: demoWeather(DEMO_FROM, 117, place.latitudeDeg),
   }
 }

@@ -5,8 +5,6 @@ import {
   dayOf,
   daysBetween,
   gardenToday,
-  mixRetention,
-  recipeOf,
   type Garden,
   type GardenRecord,
 } from '@rimbo/core'
@@ -81,10 +79,9 @@ function fingerTests(garden: Garden): Draft[] {
         (one) => one.container.id === planting.containerId,
       )
       if (!pot?.need || !pot.mix) continue
-      const recipe = recipeOf(garden, pot.container.recipeId)!
       const usedShare = pot.need.waterL / pot.volumes.fillVolumeL
       const left = pot.mix.drained.containerCapacity - usedShare
-      const dryBelow = mixRetention(recipe).waterShare(60)
+      const dryBelow = pot.mix.curve.waterShare(60)
       const feel = left < dryBelow ? 'dry' : usedShare < 0.02 ? 'wet' : 'moist'
       drafts.push({
         kind: 'finger',

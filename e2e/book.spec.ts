@@ -61,6 +61,7 @@ test('the gardener’s own can and handful are what doses are told in', async ({
   await expect(page.getByText('Carry 8 cans of 5 L')).toBeVisible()
   await expect(page.getByText('½ can', { exact: true })).toBeVisible()
   await page.getByRole('link', { name: 'Mix' }).click()
+  await page.getByRole('button', { name: 'Batches' }).click()
   // 62.8 g of lime at 1.3 g/mL is 48 mL: three quarters of a handful of 62.5 mL.
   await expect(page.locator('tr[data-pot=B1]')).toContainText('¾ handful')
 })

@@ -74,6 +74,8 @@ test('a mix is set for pots, each pot with its own adds up, and the find goes to
 }) => {
   await open(page, 'mix')
   await choose(page, 'Recipe', 'Each pot with its own mix')
+  await expect(page.getByText('choose one recipe to see its tub')).toBeVisible()
+  await page.getByRole('button', { name: 'Batches' }).click()
   await expect(page.locator('[data-ingredient]')).toHaveCount(7)
   await page.keyboard.press('Escape')
   await page.locator('h1').click()

@@ -97,21 +97,27 @@ test('from a tape measure to today’s can of water', async ({ page }) => {
   await test.step('the mix, what to buy, lime and starter feed', async () => {
     await page.getByRole('link', { name: 'Mix' }).click()
     await choose(page, 'Recipe', 'Thirds (peat)')
+    await page.getByRole('button', { name: 'Batches' }).click()
     await expect(
       page.getByRole('heading', { name: '116 L loose makes 101 L of mix' }),
     ).toBeVisible()
     const peat = page.locator('[data-ingredient=peat]')
     await expect(peat).toContainText('38.8 L')
-    await expect(peat).toContainText('1 bale of 107 L, pressed')
-    await page.getByLabel('Shrinkage you measured').fill('70 %')
-    await expect(page.getByText('At most 50 %.')).toBeVisible()
-    await page.getByLabel('Shrinkage you measured').fill('20 %')
-    await page.getByRole('button', { name: 'Keep this' }).click()
+    await expect(peat).toContainText('2 bags of 28.3 L')
+    await page.getByRole('button', { name: 'Kitchen tests' }).click()
+    await page.getByRole('button', { name: 'Mixing loss' }).click()
+    await page.getByLabel('All parts, loose').fill('10 l')
+    await page.getByLabel('Mix they make').fill('12 l')
+    await expect(page.getByText('Mixing never makes more: 10 L went in.')).toBeVisible()
+    await page.getByLabel('Mix they make').fill('8 l')
+    await page.getByRole('button', { name: 'Keep the test' }).click()
+    await expect(page.getByText('20 % lost in mixing')).toBeVisible()
+    await page.getByRole('button', { name: 'Batches' }).click()
     await expect(
       page.getByRole('heading', { name: '126 L loose makes 101 L of mix' }),
     ).toBeVisible()
     const first = page.locator('tr[data-pot=A1]')
-    await expect(first).toContainText('84.2 g')
+    await expect(first).toContainText('73.8 g')
     await expect(first).toContainText('1½ handfuls')
     await choose(page, 'Starter feed', 'Controlled release 15-9-12')
     await expect(first).toContainText('152 g')

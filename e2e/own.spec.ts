@@ -47,6 +47,7 @@ test('a file with an own variety and recipe is read and both are worked with', a
   await expect(page.getByText('240 cm grown, first ripe fruit 90 days')).toBeVisible()
   await page.getByRole('link', { name: 'Mix' }).click()
   await choose(page, 'Recipe', 'Garage mix')
+  await page.getByRole('button', { name: 'Batches' }).click()
   await expect(page.locator('[data-ingredient]')).toHaveCount(2)
   await expect(page.locator('[data-ingredient=pumice]')).toContainText('bags of 25 L')
 })

@@ -21,6 +21,15 @@ describe('the door of the core', () => {
     'arrange',
     'relativeYield',
     'batchFor',
+    'blend',
+    'retentionCurve',
+    'drainedState',
+    'mixProperties',
+    'limeDose',
+    'planBatches',
+    'solveMix',
+    'packsFor',
+    'interpretDrainTest',
     'waterNeedL',
     'readGarden',
     'writeGarden',
@@ -57,7 +66,13 @@ describe('the door of the core', () => {
     )
     const before = core.writeGarden(full)
     const pots = core.gardenToday(full, '2026-06-18').pots
-    core.mixPlan(full, pots, undefined, core.starterProducts[0]!)
+    core.mixPlan(full, pots, {
+      recipe: undefined,
+      product: core.starterProducts[0]!,
+      limeKind: 'ground',
+      withReserve: true,
+    })
+    core.tryMix(full, pots, core.recipes[0]!)
     core.recordsCsv(full)
     core.lastRecords(full, 'k1', 3)
     expect(core.writeGarden(full)).toBe(before)

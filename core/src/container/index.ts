@@ -52,7 +52,7 @@ export {
 export { typicalContainer } from './typical'
 export { drainagePlan, type DrainagePlan, type DrainageVerdict, type DrilledHole } from './drainage'
 export { foodSafety, type FoodVerdict } from './foodSafety'
-export { containerMass, type ContainerMass, type MixMass } from './mass'
+export { containerMass, MOIST_SHARE, type ContainerMass, type MixMass } from './mass'
 export {
   judgeHeat,
   rootZonePeakC,

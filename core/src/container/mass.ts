@@ -16,7 +16,7 @@ const WALL_DENSITY_G_CM3: Readonly<Record<Material, number>> = {
 }
 
 /** Mix is filled in moist: about half of what it holds when drained (memory). */
-const MOIST_SHARE = 0.5
+export const MOIST_SHARE = 0.5
 
 /** What the mix brings to a container's mass. */
 export interface MixMass {

@@ -1,3 +1,4 @@
+export { amendmentG } from './amendment'
 export { labelToElements, type ElementAnalysis, type LabelAnalysis } from './label'
 export {
   starterDose,

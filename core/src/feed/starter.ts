@@ -65,6 +65,44 @@ export const starterProducts: readonly StarterProduct[] = [
     cautions: ['manure', 'dust', 'dogs'],
     provenance: memory,
   },
+  {
+    id: 'neemCake',
+    analysis: { n: 4, p2o5: 1, k2o: 1.5 },
+    ratesGL: [1, 2, 4],
+    densityGMl: 0.55,
+    placement: 'wholeMix',
+    cautions: ['dust'],
+    provenance: memory,
+  },
+  {
+    id: 'kelpMeal',
+    analysis: { n: 1, k2o: 2 },
+    ratesGL: [0.5, 1.5, 3],
+    densityGMl: 0.65,
+    placement: 'wholeMix',
+    cautions: ['dust'],
+    provenance: memory,
+  },
+  {
+    // Calcium without a change of pH: CaSO₄·2H₂O is 23.3 % Ca by formula mass.
+    id: 'gypsum',
+    analysis: { cao: 32.6 },
+    ratesGL: [0.5, 1, 2],
+    densityGMl: 0.9,
+    placement: 'wholeMix',
+    cautions: ['dust'],
+    provenance: memory,
+  },
+  {
+    // MgSO₄·7H₂O is 9.86 % Mg by formula mass; a tablespoon for 19 L (practice).
+    id: 'epsomSalt',
+    analysis: { mgo: 16.35 },
+    ratesGL: [0.3, 0.6, 0.8],
+    densityGMl: 1.0,
+    placement: 'throughUpperTwoThirds',
+    cautions: [],
+    provenance: practice,
+  },
 ]
 
 export interface StarterDose {

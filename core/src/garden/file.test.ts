@@ -8,6 +8,7 @@ import { InputError } from '../units'
 import {
   emptyGarden,
   lastRecords,
+  measuredMixOf,
   newestFirst,
   gardenJsonSchema,
   nextCode,
@@ -143,9 +144,38 @@ test('a file of version 1 is brought up: a box that lies becomes a flat bag', ()
     ),
   }
   const read = readGarden(JSON.stringify(asItWas))
-  expect(read.version).toBe(2)
+  expect(read.version).toBe(3)
   const typeOf = (id: string) => read.containers.find((one) => one.id === id)!.type
   expect([typeOf('l1'), typeOf('b1')]).toEqual(['flatBag', 'pot'])
+})
+
+test('a file of version 2 is brought up: a measured shrinkage becomes the test it came from', () => {
+  const third = JSON.parse(demoText) as Record<string, unknown> & { settings: object }
+  const { ingredients: _, stockL: __, mixTests: ___, ...rest } = third
+  const settings = {
+    unitSystem: 'us',
+    measures: { handfulMl: 33, canL: 8 },
+    shrinkShares: { thirds: 0.12 },
+    kept: 'unknown fields stay',
+  }
+  const read = readGarden(JSON.stringify({ ...rest, version: 2, settings }))
+  expect(read.settings.measures).toEqual({ handfulMl: 33, canL: 8, scoopL: 5, tubL: 60 })
+  expect(read.settings).toMatchObject({ unitSystem: 'us', kept: 'unknown fields stay' })
+  expect('shrinkShares' in read.settings).toBe(false)
+  expect(measuredMixOf(read, 'thirds').shrinkShare).toBeCloseTo(0.12, 12)
+  expect([read.ingredients, read.stockL]).toEqual([[], {}])
+})
+
+test('a recipe that asks for what nobody has is named with its place', () => {
+  const recipe = {
+    id: 'odd',
+    parts: [{ ingredientId: 'gold', parts: 1 }],
+    amendments: [{ productId: 'dust', amount: 1, unit: 'gramsPerLitre' }],
+  }
+  expect(refusal(changed((document) => (document['recipes'] = [recipe]))).faults).toMatchObject([
+    { path: ['recipes', 0, 'parts', 0, 'ingredientId'], params: { given: 'gold' } },
+    { path: ['recipes', 0, 'amendments', 0, 'productId'], params: { given: 'dust' } },
+  ])
 })
 
 describe('a file is refused', () => {
@@ -158,7 +188,7 @@ describe('a file is refused', () => {
   test('from a later version, politely', () => {
     expect(refusal(changed((document) => (document['version'] = 9)))).toMatchObject({
       code: 'newerVersion',
-      params: { given: 9, known: 2 },
+      params: { given: 9, known: 3 },
     })
   })
   test.each([

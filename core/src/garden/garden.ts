@@ -1,6 +1,14 @@
 import { z } from 'zod'
 import { containerSchema } from '../container'
-import { recipes, recipeSchema, type Recipe } from '../mix'
+import { starterProducts } from '../feed'
+import {
+  ingredients,
+  ingredientSchema,
+  mixTestSchema,
+  recipes,
+  recipeSchema,
+  type Recipe,
+} from '../mix'
 import { placeSchema, spaceSchema } from '../place'
 import { catalogue, varietySchema, type Variety } from '../plant'
 import {
@@ -32,13 +40,18 @@ export type Planting = z.infer<typeof plantingSchema>
 export const settingsSchema = open({
   unitSystem: z.enum(unitSystems),
   measures: measuresSchema,
-  /** Shrinkage the gardener has measured, by recipe, share of the loose volume. */
-  shrinkShares: z.record(idSchema, z.number().min(0).max(0.5)),
+  /** Code of the money that prices are in, as in ISO 4217. */
+  currency: z.string().regex(/^[A-Z]{3}$/),
+  /** Bagged mix as it is sold where the gardener buys, to compare with. */
+  baggedMix: open({
+    looseL: z.number().positive().max(5000),
+    price: z.number().min(0).max(10_000),
+  }),
 })
 export type Settings = z.infer<typeof settingsSchema>
 
 export const GARDEN_FORMAT = 'rimbo-garden'
-export const GARDEN_VERSION = 2
+export const GARDEN_VERSION = 3
 
 /** Reports every id that stands twice in a list. */
 function reportRepeats(
@@ -72,6 +85,11 @@ export const gardenSchema = open({
   plantings: z.array(plantingSchema).max(2000),
   /** The gardener's own, beside the usual ones. */
   recipes: z.array(recipeSchema).max(200),
+  /** The gardener's own; one with the id of a typical ingredient stands in its place. */
+  ingredients: z.array(ingredientSchema).max(200),
+  /** Loose litres at hand, by ingredient. */
+  stockL: z.record(idSchema, z.number().min(0).max(100_000)),
+  mixTests: z.array(mixTestSchema).max(5000),
   /** Left out until something was wished for. */
   arrangement: arrangementSchema.optional(),
   weather: z.array(dailyWeatherSchema).max(20_000),
@@ -83,6 +101,8 @@ export const gardenSchema = open({
     'varieties',
     'plantings',
     'recipes',
+    'ingredients',
+    'mixTests',
     'records',
   ] as const)
     reportRepeats(garden[name], name, context)
@@ -92,6 +112,8 @@ export const gardenSchema = open({
     containerId: ids(garden.containers),
     varietyId: ids([...catalogue, ...garden.varieties]),
     recipeId: ids([...recipes, ...garden.recipes]),
+    ingredientId: ids([...Object.values(ingredients), ...garden.ingredients]),
+    productId: ids(starterProducts),
   }
   const requireKnown = (
     field: keyof typeof known,
@@ -99,7 +121,13 @@ export const gardenSchema = open({
     path: PropertyKey[],
   ) => {
     if (given !== undefined && !known[field].has(given))
-      context.addIssue(customIssue('unknownReference', [...path, field], { given }))
+      context.addIssue(
+        customIssue(
+          field === 'ingredientId' ? 'unknownIngredient' : 'unknownReference',
+          [...path, field],
+          { given },
+        ),
+      )
   }
   garden.containers.forEach((container, index) => {
     requireKnown('spaceId', container.spaceId, ['containers', index])
@@ -108,6 +136,14 @@ export const gardenSchema = open({
   garden.plantings.forEach((planting, index) => {
     requireKnown('containerId', planting.containerId, ['plantings', index])
     requireKnown('varietyId', planting.varietyId, ['plantings', index])
+  })
+  garden.recipes.forEach((recipe, index) => {
+    recipe.parts.forEach((part, place) =>
+      requireKnown('ingredientId', part.ingredientId, ['recipes', index, 'parts', place]),
+    )
+    recipe.amendments?.forEach((amendment, place) =>
+      requireKnown('productId', amendment.productId, ['recipes', index, 'amendments', place]),
+    )
   })
   garden.arrangement?.wishes.forEach((wish, index) =>
     requireKnown('varietyId', wish.varietyId, ['arrangement', 'wishes', index]),

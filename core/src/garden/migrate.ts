@@ -1,3 +1,6 @@
+import { defaultMeasures } from '../units'
+import { usualBaggedMix } from './starting'
+
 type Document = Record<string, unknown>
 
 const isDocument = (value: unknown): value is Document =>
@@ -16,12 +19,46 @@ function flatBagsNamed(container: unknown): unknown {
   return isLying ? { ...container, type: 'flatBag' } : container
 }
 
+/** Until version 2 a measured shrinkage was kept as a share; now as the test it came from. */
+function shrinkageTests(shrinkShares: unknown): Document[] {
+  if (!isDocument(shrinkShares)) return []
+  const LOOSE_L = 10
+  return Object.entries(shrinkShares).map(([testedId, share], index) => ({
+    id: `shrinkage-${index + 1}`,
+    at: '2000-01-01T00:00',
+    kind: 'shrinkage',
+    of: 'recipe',
+    testedId,
+    looseL: LOOSE_L,
+    mixedL: LOOSE_L * (1 - Number(share)),
+  }))
+}
+
+function withMixing({ settings, ...rest }: Document): Document {
+  if (!isDocument(settings)) return { ...rest, settings }
+  const { shrinkShares, measures, ...kept } = settings
+  const { scoopL, tubL } = defaultMeasures
+  return {
+    ...rest,
+    settings: {
+      currency: 'EUR',
+      baggedMix: usualBaggedMix,
+      ...kept,
+      measures: isDocument(measures) ? { scoopL, tubL, ...measures } : measures,
+    },
+    ingredients: [],
+    stockL: {},
+    mixTests: shrinkageTests(shrinkShares),
+  }
+}
+
 /** Each step brings a garden document from one version to the next. */
 const STEPS: Readonly<Record<number, (document: Document) => Document>> = {
   1: ({ containers, ...rest }) => ({
     ...rest,
     containers: Array.isArray(containers) ? containers.map(flatBagsNamed) : containers,
   }),
+  2: withMixing,
 }
 
 /**

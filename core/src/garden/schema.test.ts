@@ -82,8 +82,13 @@ test('plantings and settings hold to their limits', () => {
   ])
   const settings = {
     unitSystem: 'metric',
-    measures: { canL: 10, handfulMl: 40 },
-    shrinkShares: { thirds: 0.9 },
+    measures: { canL: 10, handfulMl: 40, scoopL: 5, tubL: 1 },
+    currency: 'euro',
+    baggedMix: { looseL: 40, price: -1 },
   }
-  expect(fields(settingsSchema.safeParse(settings))).toEqual([['shrinkShares.thirds', 'tooBig']])
+  expect(fields(settingsSchema.safeParse(settings))).toEqual([
+    ['measures.tubL', 'tooSmall'],
+    ['currency', 'badFormat'],
+    ['baggedMix.price', 'tooSmall'],
+  ])
 })

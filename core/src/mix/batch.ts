@@ -1,7 +1,6 @@
-import type { Caution, Ingredient, Pack } from './ingredients'
-import { memory, practice, reason, type Reason } from '../units'
-import { recipeShares, type Recipe } from './recipe'
-import { shrinkShare } from './shrinkage'
+import { practice, reason, type Reason } from '../units'
+import type { Blend } from './blend'
+import type { Caution, Ingredient } from './ingredient'
 
 export interface BatchLine {
   readonly ingredient: Ingredient
@@ -11,9 +10,8 @@ export interface BatchLine {
 
 /** What goes into the tub for a volume of finished mix. */
 export interface Batch {
+  readonly mix: Blend
   readonly volumeL: number
-  /** Lost in mixing, share of the loose volume. */
-  readonly shrinkShare: number
   readonly looseL: number
   readonly lines: readonly BatchLine[]
   readonly reasons: readonly Reason[]
@@ -22,48 +20,29 @@ export interface Batch {
 /**
  * Litres of each ingredient that make a volume of mix, shrinkage made good.
  *
- * @param volumeL  finished mix wanted, as it lies in the containers
- * @param measured shrinkage the gardener has measured, 0–1; else the model's
- * @throws InputError `noParts` or `unknownIngredient`
+ * @param volumeL finished mix wanted, as it lies in the containers
  */
-export function batchFor(recipe: Recipe, volumeL: number, measured?: number): Batch {
-  const lost = measured ?? shrinkShare(recipe)
-  const looseL = volumeL / (1 - lost)
+export function batchFor(mix: Blend, volumeL: number): Batch {
+  const looseL = volumeL / (1 - mix.shrinkShare)
+  const isMeasured = mix.measured.shrinkShare !== undefined
   return {
+    mix,
     volumeL,
-    shrinkShare: lost,
     looseL,
     reasons: [
-      measured === undefined
-        ? reason('mix.shrinks', { volumeL, looseL, shrinkShare: lost }, practice)
-        : reason('mix.shrinksMeasured', { volumeL, looseL, shrinkShare: lost }),
-      ...(measured === undefined ? [reason('mix.measureYourself', {}, memory)] : []),
+      reason(
+        isMeasured ? 'mix.shrinksMeasured' : 'mix.shrinks',
+        { volumeL, looseL, shrinkShare: mix.shrinkShare },
+        isMeasured ? { mark: 'measured' } : practice,
+      ),
+      ...(isMeasured ? [] : [reason('mix.measureYourself', {}, practice)]),
     ],
-    lines: recipeShares(recipe).map(({ ingredient, share }) => ({
-      ingredient,
-      looseL: looseL * share,
-    })),
+    lines: mix.shares.map(({ ingredient, share }) => ({ ingredient, looseL: looseL * share })),
   }
 }
 
-export interface Purchase {
-  readonly pack: Pack
-  /** Whole packs. */
-  readonly count: number
-  readonly leftOverL: number
-}
-
-/** How many of each of its packs an amount of an ingredient takes, whole packs only. */
-export function purchasesFor(ingredient: Ingredient, looseL: number): readonly Purchase[] {
-  return ingredient.packs.map((pack) => {
-    // A drop more than a whole pack is rounding, not a reason to buy another.
-    const count = Math.ceil(looseL / pack.looseL - 1e-9)
-    return { pack, count, leftOverL: count * pack.looseL - looseL }
-  })
-}
-
 /** Several batches as one list: each ingredient once, with its litres over all of them. */
-export function totalOf(batches: readonly Batch[]): readonly BatchLine[] {
+export function totalOf(batches: readonly Pick<Batch, 'lines'>[]): readonly BatchLine[] {
   const byId = new Map<string, BatchLine>()
   for (const line of batches.flatMap((batch) => batch.lines)) {
     const looseL = (byId.get(line.ingredient.id)?.looseL ?? 0) + line.looseL

@@ -1,33 +1,123 @@
-export { ingredients, packKinds, type Caution, type Ingredient, type Pack } from './ingredients'
 export {
+  boughtWaterShare,
+  cheapestPriceL,
+  ingredientProvenance,
+  ingredientSchema,
+  mixCautions,
+  packKinds,
+  particleClasses,
+  particleClassOf,
+  TABLED_SUCTIONS_CM,
+  type Caution,
+  type Ingredient,
+  type NutrientsMgL,
+  type Pack,
+  type IngredientShelf,
+} from './ingredient'
+export { ingredients } from './ingredients'
+export {
+  amendmentUnits,
   recipeProvenance,
   recipes,
   recipeSchema,
-  recipeShares,
+  type Amendment,
   type Recipe,
   type Share,
 } from './recipe'
-export { shrinkShare } from './shrinkage'
 export {
+  boundaryMoved,
+  isSameMix,
+  withIngredient,
+  withoutIngredient,
+  withParts,
+  withShare,
+} from './parts'
+export { aged, blend, settledShareOf, type Blend, type MeasuredMix } from './blend'
+export {
+  retentionCurve,
+  vanGenuchtenCurve,
+  type RetentionCurve,
+  type RetentionPoint,
+  type VanGenuchten,
+} from './retention'
+export {
+  drainedBody,
   drainedProfile,
   drainedReasons,
   drainedState,
   easilyAvailableL,
-  mixBulkDensityGL,
-  mixRetention,
-  retentionCurve,
+  LEAST_AIR_SHARE,
+  mixOf,
+  throughDrainTest,
+  wetZoneMm,
   type DrainedState,
-  type RetentionCurve,
-  type RetentionPoint,
+  type Mix,
   type WetnessAtHeight,
-} from './retention'
+} from './drained'
 export {
-  batchFor,
-  cautionsFor,
-  purchasesFor,
-  totalOf,
-  type Batch,
-  type BatchLine,
-  type Purchase,
-} from './batch'
-export { LIME_DENSITY_G_ML, limeDose, type LimeDose } from './lime'
+  mixProperties,
+  mixRanges,
+  nitrogenDraw,
+  potMix,
+  settledMix,
+  type MixProperties,
+  type NitrogenDraw,
+  type PotMix,
+  type Ranged,
+  type RangedProperty,
+  type RangeVerdict,
+} from './properties'
+export { estimatedPh, judgePh, WANTED_PH, type PhVerdict } from './acidity'
+export {
+  capillaryRiseMm,
+  coarseLayer,
+  exampleForms,
+  reservoirReach,
+  sameMixIn,
+  type CoarseLayer,
+  type ExampleForm,
+  type InForm,
+  type ReservoirReach,
+} from './layering'
+export { batchFor, cautionsFor, totalOf, type Batch, type BatchLine } from './batch'
+export { packsFor, shoppingList, type Buy, type Purchase, type ShoppingList } from './packs'
+export { planBatches, type MixingTools, type TubLine, type TubPlan } from './tubs'
+export {
+  limeDose,
+  limeKinds,
+  limes,
+  phCorrection,
+  type LimeCaution,
+  type LimeDose,
+  type LimeKind,
+  type LimeKindId,
+  type PhCorrection,
+} from './lime'
+export {
+  extractMethods,
+  interpretDrainTest,
+  interpretExtract,
+  lastTest,
+  mixTestKinds,
+  mixTestSchema,
+  SALTY_EC_DS_M,
+  squeezes,
+  testedKinds,
+  type DrainResult,
+  type DrainTest,
+  type ExtractMethod,
+  type ExtractResult,
+  type MixTest,
+  type MixTestKind,
+  type Squeeze,
+} from './kitchen'
+export {
+  flushVolumeL,
+  pastTroubles,
+  rechargeMix,
+  type OldMix,
+  type OldMixVerdict,
+  type PastTrouble,
+  type Recharge,
+} from './oldMix'
+export * from './solve'

@@ -1,33 +1,34 @@
 import { z } from 'zod'
-import {
-  customIssue,
-  idSchema,
-  InputError,
-  nameSchema,
-  open,
-  practice,
-  type Provenance,
-} from '../units'
-import { ingredients, type Ingredient } from './ingredients'
+import { idSchema, InputError, nameSchema, open, practice, type Provenance } from '../units'
+import type { Ingredient, IngredientShelf } from './ingredient'
 
-/** What goes into a mix, in parts by volume. */
+/** How much of an amendment: by the litre of mix, or by a household measure for each pot. */
+export const amendmentUnits = [
+  'gramsPerLitre',
+  'teaspoonsPerPot',
+  'tablespoonsPerPot',
+  'cupsPerPot',
+  'handfulsPerPot',
+] as const
+
+/** Something strewn into a mix, such as a feed, gypsum or crushed shell. */
+const amendmentSchema = open({
+  productId: idSchema,
+  amount: z.number().positive().max(1000),
+  unit: z.enum(amendmentUnits),
+})
+export type Amendment = z.infer<typeof amendmentSchema>
+
+/** What goes into a mix, in parts by volume, and what is strewn into it. */
 export const recipeSchema = open({
   id: idSchema,
   /** The gardener's own name for it; the built-in ones are named by the interface. */
   name: nameSchema.optional(),
   parts: z
-    .array(open({ ingredientId: idSchema, parts: z.number().positive().max(1000) }))
+    .array(open({ ingredientId: idSchema, parts: z.number().positive().max(10_000) }))
     .min(1)
     .max(12),
-}).superRefine((recipe, context) => {
-  recipe.parts.forEach((part, index) => {
-    if (!ingredients[part.ingredientId])
-      context.addIssue(
-        customIssue('unknownIngredient', ['parts', index, 'ingredientId'], {
-          given: part.ingredientId,
-        }),
-      )
-  })
+  amendments: z.array(amendmentSchema).max(12).optional(),
 })
 export type Recipe = z.infer<typeof recipeSchema>
 
@@ -47,7 +48,11 @@ export const recipes: readonly Recipe[] = [
   recipe('soilBased', { loam: 60, peat: 20, compost: 20 }),
   recipe('plainEarth', { loam: 60, compost: 40 }),
   recipe('hotClimate', { loam: 50, compost: 30, coir: 20 }),
-  recipe('lightTerrace', { coir: 65, manure: 15, riceHulls: 15, loam: 5 }),
+  {
+    ...recipe('lightTerrace', { coir: 65, manure: 15, riceHulls: 15, loam: 5 }),
+    // "A little neem cake": a handful weighs about 25 g and does for ten litres (memory).
+    amendments: [{ productId: 'neemCake', amount: 2, unit: 'gramsPerLitre' }],
+  },
   recipe('halfEarth', { loam: 50, peat: 50 }),
   recipe('allCompost', { compost: 1 }),
 ]
@@ -61,14 +66,17 @@ export interface Share {
 /**
  * A recipe's ingredients as shares of the loose volume.
  *
- * @throws InputError `unknownIngredient`, or `noParts` where the parts sum to nothing
+ * @param shelf what there is to mix with
+ * @throws InputError `negativeParts`, `unknownIngredient`, or `noParts` where the parts sum to nothing
  */
-export function recipeShares(recipe: Recipe): readonly Share[] {
-  const total = recipe.parts.reduce((sum, part) => sum + part.parts, 0)
+export function recipeShares({ parts }: Recipe, shelf: IngredientShelf): readonly Share[] {
+  const wrong = parts.find((part) => part.parts < 0)
+  if (wrong) throw new InputError('negativeParts', { given: wrong.parts })
+  const total = parts.reduce((sum, part) => sum + part.parts, 0)
   if (!(total > 0)) throw new InputError('noParts')
-  return recipe.parts.map(({ ingredientId, parts }) => {
-    const ingredient = ingredients[ingredientId]
-    if (!ingredient) throw new InputError('unknownIngredient', { given: ingredientId })
-    return { ingredient, share: parts / total }
+  return parts.map((part) => {
+    const ingredient = shelf[part.ingredientId]
+    if (!ingredient) throw new InputError('unknownIngredient', { given: part.ingredientId })
+    return { ingredient, share: part.parts / total }
   })
 }

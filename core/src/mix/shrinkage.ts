@@ -1,5 +1,4 @@
-import type { Recipe } from './recipe'
-import { recipeShares } from './recipe'
+import type { Share } from './recipe'
 
 /** Mixing loses 5–20 % of the loose volume (practice); between them by how unlike the grains are. */
 const LEAST = 0.05
@@ -16,9 +15,8 @@ const BY_UNLIKENESS = 0.3
  *
  * @returns 0–1
  */
-export function shrinkShare(recipe: Recipe): number {
-  const shares = recipeShares(recipe)
-  if (shares.length < 2) return 0
+export function shrinkShare(shares: readonly Share[]): number {
+  if (shares.filter(({ share }) => share > 0).length < 2) return 0
   const mean = shares.reduce((sum, part) => sum + part.share * part.ingredient.coarseShare, 0)
   const variance = shares.reduce(
     (sum, part) => sum + part.share * (part.ingredient.coarseShare - mean) ** 2,

@@ -1,7 +1,7 @@
 import { containerMass, containerVolumes, mixBody, type Container } from '../container'
 import { type ArrangeTask, type SpotKind, type StandingSpot } from '../fit'
-import { noArrangement, recipeOf, varietyOf, type Garden } from '../garden'
-import { drainedState, mixBulkDensityGL, mixRetention } from '../mix'
+import { noArrangement, mixesOf, varietyOf, type Garden } from '../garden'
+import { drainedBody, type Mix } from '../mix'
 import {
   boxOf,
   floorAreaM2,
@@ -140,18 +140,18 @@ export function standingSpots(garden: Garden, year: number): StandingSpot[] {
 }
 
 /** A container as it weighs watered, with its own mix and no plant. */
-function wateredKg(garden: Garden, container: Container): number {
-  const recipe = recipeOf(garden, container.recipeId)
-  const mix = recipe && {
-    dryDensityGL: mixBulkDensityGL(recipe),
-    ...drainedState(mixBody(container), mixRetention(recipe)),
+function wateredKg(container: Container, mix: Mix | undefined): number {
+  const held = mix && {
+    dryDensityGL: mix.blend.bulkDensityGL,
+    ...drainedBody(mixBody(container), mix.curve),
   }
-  return containerMass(container, mix, 0).wateredKg
+  return containerMass(container, held, 0).wateredKg
 }
 
 /** Everything the arrangement is worked out from, as the garden has it. */
 export function arrangeTaskOf(garden: Garden, spots: readonly StandingSpot[]): ArrangeTask {
   const wanted = garden.arrangement ?? noArrangement
+  const mixes = mixesOf(garden)
   const spotIds = new Set(spots.map(({ id }) => id))
   const pots = garden.containers.filter((container) => containerVolumes(container).fillVolumeL > 0)
   return {
@@ -161,13 +161,13 @@ export function arrangeTaskOf(garden: Garden, spots: readonly StandingSpot[]): A
     }),
     pots: pots.map((container) => ({
       container,
-      wateredKg: wateredKg(garden, container),
+      wateredKg: wateredKg(container, mixes(container.recipeId)),
       // Where a container stands, its spot has the container's own id.
       spotId: spotIds.has(container.id) ? container.id : undefined,
     })),
     offers: wanted.offers.map((offer) => ({
       ...offer,
-      wateredKg: wateredKg(garden, offer.container),
+      wateredKg: wateredKg(offer.container, mixes(offer.container.recipeId)),
     })),
     spots,
     allowedKg: Object.fromEntries(

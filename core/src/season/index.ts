@@ -1,4 +1,24 @@
-export { mixPlan, type MixPlan, type PotFilling } from './mixPlan'
+export {
+  mixPlan,
+  type AmendmentDose,
+  type MixingWishes,
+  type MixPlan,
+  type PotFilling,
+  type TubsOf,
+} from './mixPlan'
+export {
+  judgeExtract,
+  mixTaskOf,
+  rechargeOf,
+  seasonsOf,
+  tryMix,
+  withMix,
+  type IngredientWish,
+  type MixWish,
+  type OldMixFacts,
+  type TriedMix,
+  type TriedPot,
+} from './mixing'
 export {
   gardenToday,
   plantCount,

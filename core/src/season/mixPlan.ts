@@ -1,19 +1,40 @@
-import { starterDose, type FeedCaution, type StarterDose, type StarterProduct } from '../feed'
-import { recipeOf, type Garden } from '../garden'
+import {
+  amendmentG,
+  starterDose,
+  starterProducts,
+  type FeedCaution,
+  type StarterDose,
+  type StarterProduct,
+} from '../feed'
+import { densityGMlOf, mixesOf, type Garden } from '../garden'
 import {
   batchFor,
   cautionsFor,
-  LIME_DENSITY_G_ML,
+  lastTest,
   limeDose,
+  planBatches,
+  shoppingList,
   totalOf,
   type Batch,
   type BatchLine,
   type Caution,
+  type LimeCaution,
   type LimeDose,
+  type LimeKindId,
+  type Mix,
   type Recipe,
+  type ShoppingList,
+  type TubPlan,
 } from '../mix'
 import { inMeasures, type Measured } from '../units'
 import type { PotToday } from './today'
+
+/** Something strewn into a pot's mix because its recipe says so. */
+export interface AmendmentDose {
+  readonly productId: string
+  readonly massG: number
+  readonly measure: Measured
+}
 
 /** What one container gets when it is filled. */
 export interface PotFilling {
@@ -24,54 +45,149 @@ export interface PotFilling {
   readonly limeMeasure: Measured
   readonly feed: StarterDose
   readonly feedMeasure: Measured
+  readonly amendments: readonly AmendmentDose[]
+}
+
+/** One mix, in tubs, for all the pots that take it. */
+export interface TubsOf extends TubPlan {
+  readonly recipe: Recipe
+  readonly fillings: readonly PotFilling[]
+  readonly limeMeasure: Measured
+  /** Strewn into each tub, by the recipe; the feed too where it goes through the whole mix. */
+  readonly strewn: readonly AmendmentDose[]
 }
 
 /** One mixing for several containers. */
 export interface MixPlan {
   readonly fillings: readonly PotFilling[]
-  /** Each ingredient once, over all containers. */
+  readonly tubs: readonly TubsOf[]
+  /** Each ingredient once, over all containers and the reserve. */
   readonly lines: readonly BatchLine[]
+  readonly shopping: ShoppingList
+  /** Finished, over all containers and the reserve. */
   readonly mixedL: number
   readonly looseL: number
-  readonly cautions: readonly (Caution | FeedCaution | 'lime')[]
+  readonly reserveL: number
+  /** What is used up of what was paid, for each mixed litre. */
+  readonly pricePerL: number
+  /** The same of bagged mix. */
+  readonly baggedPricePerL: number
+  /** What as much bagged mix would cost. */
+  readonly baggedPrice: number
+  readonly cautions: readonly (Caution | FeedCaution | LimeCaution)[]
 }
 
-/**
- * What to mix, lime and feed for some containers, and all of it together.
- *
- * @param recipeId one recipe for all of them, or undefined for each container's own
- */
-export function mixPlan(
+/** How a mix is to be made. */
+export interface MixingWishes {
+  /** One recipe for all of them; undefined for each container's own. */
+  readonly recipe: Recipe | string | undefined
+  readonly product: StarterProduct
+  readonly limeKind: LimeKindId
+  /** Whether some is made for topping up later. */
+  readonly withReserve: boolean
+}
+
+function filled(
   garden: Garden,
-  pots: readonly PotToday[],
-  recipeId: string | undefined,
-  product: StarterProduct,
-): MixPlan {
-  const { measures, shrinkShares, unitSystem } = garden.settings
+  pot: PotToday,
+  { blend }: Mix,
+  { product, limeKind }: MixingWishes,
+): PotFilling {
+  const { measures, unitSystem } = garden.settings
+  const { fillVolumeL } = pot.volumes
+  const inHand = (massG: number, productId: string, typicalGMl: number) =>
+    inMeasures(massG, densityGMlOf(garden, productId, typicalGMl), unitSystem, measures)
+  const batch = batchFor(blend, fillVolumeL)
+  const lime = limeDose(batch, limeKind)
+  const feed = starterDose(product, fillVolumeL)
+  return {
+    pot,
+    recipe: blend.recipe,
+    batch,
+    lime,
+    limeMeasure: inHand(lime.massG, limeKind, lime.kind.densityGMl),
+    feed,
+    feedMeasure: inHand(feed.massG, product.id, product.densityGMl),
+    amendments: (blend.recipe.amendments ?? []).flatMap((amendment) => {
+      const strewn = starterProducts.find(({ id }) => id === amendment.productId)
+      if (!strewn) return []
+      const densityGMl = densityGMlOf(garden, strewn.id, strewn.densityGMl)
+      const massG = amendmentG(amendment, fillVolumeL, densityGMl, unitSystem, measures)
+      return [{ productId: strewn.id, massG, measure: inHand(massG, strewn.id, strewn.densityGMl) }]
+    }),
+  }
+}
+
+function tubsFor(
+  garden: Garden,
+  mix: Mix,
+  fillings: readonly PotFilling[],
+  { product, limeKind, withReserve }: MixingWishes,
+): TubsOf {
+  const { measures, unitSystem } = garden.settings
+  const { recipe } = mix.blend
+  const inHand = (massG: number, productId: string, typicalGMl: number) =>
+    inMeasures(massG, densityGMlOf(garden, productId, typicalGMl), unitSystem, measures)
+  const volumeL = fillings.reduce((sum, { batch }) => sum + batch.volumeL, 0)
+  const squeeze = lastTest(garden.mixTests, 'squeeze', 'recipe', recipe.id)?.squeeze
+  const plan = planBatches(mix, volumeL, measures, withReserve, limeKind, squeeze)
+  const strewnG = new Map<string, number>()
+  const strew = (productId: string, massG: number) =>
+    strewnG.set(productId, (strewnG.get(productId) ?? 0) + massG / plan.tubs)
+  // The reserve gets as much for each litre as the pots do.
+  const withReserveToo = plan.batch.volumeL / volumeL
+  for (const { amendments, feed } of fillings) {
+    for (const { productId, massG } of amendments) strew(productId, massG * withReserveToo)
+    if (product.placement === 'wholeMix') strew(product.id, feed.massG * withReserveToo)
+  }
+  return {
+    ...plan,
+    recipe,
+    fillings,
+    limeMeasure: inHand(plan.limeG, limeKind, plan.lime.kind.densityGMl),
+    strewn: [...strewnG].map(([productId, massG]) => {
+      const { densityGMl } = starterProducts.find(({ id }) => id === productId)!
+      return { productId, massG, measure: inHand(massG, productId, densityGMl) }
+    }),
+  }
+}
+
+/** What to mix, lime, feed and buy for some containers, in tubs, pot by pot and all of it together. */
+export function mixPlan(garden: Garden, pots: readonly PotToday[], wishes: MixingWishes): MixPlan {
+  const mixes = mixesOf(garden)
+  const byRecipe = new Map<Mix, PotFilling[]>()
   const fillings = pots.flatMap((pot): PotFilling[] => {
-    const recipe = recipeOf(garden, recipeId ?? pot.container.recipeId)
-    if (!recipe) return []
-    const { fillVolumeL } = pot.volumes
-    const batch = batchFor(recipe, fillVolumeL, shrinkShares[recipe.id])
-    const lime = limeDose(batch)
-    const feed = starterDose(product, fillVolumeL)
-    const limeMeasure = inMeasures(lime.massG, LIME_DENSITY_G_ML, unitSystem, measures)
-    const feedMeasure = inMeasures(feed.massG, product.densityGMl, unitSystem, measures)
-    return [{ pot, recipe, batch, lime, limeMeasure, feed, feedMeasure }]
+    const mix = mixes(wishes.recipe ?? pot.container.recipeId)
+    if (!mix) return []
+    const filling = filled(garden, pot, mix, wishes)
+    byRecipe.set(mix, [...(byRecipe.get(mix) ?? []), filling])
+    return [filling]
   })
-  const batches = fillings.map((filling) => filling.batch)
+  const tubs = [...byRecipe].map(([mix, own]) => tubsFor(garden, mix, own, wishes))
+  const batches = tubs.map(({ batch }) => batch)
   const lines = totalOf(batches)
-  const isLimed = fillings.some((filling) => filling.lime.massG > 0)
+  const shopping = shoppingList(lines, garden.stockL)
+  const mixedL = batches.reduce((sum, batch) => sum + batch.volumeL, 0)
+  const { looseL, price } = garden.settings.baggedMix
+  const isLimed = fillings.some(({ lime }) => lime.massG > 0)
+  const strewn = new Set(tubs.flatMap((one) => one.strewn.map(({ productId }) => productId)))
   return {
     fillings,
+    tubs,
     lines,
-    mixedL: batches.reduce((sum, batch) => sum + batch.volumeL, 0),
+    shopping,
+    mixedL,
     looseL: batches.reduce((sum, batch) => sum + batch.looseL, 0),
+    reserveL: tubs.reduce((sum, { reserveL }) => sum + reserveL, 0),
+    pricePerL: mixedL > 0 ? shopping.usedPrice / mixedL : 0,
+    baggedPricePerL: price / looseL,
+    baggedPrice: (price / looseL) * mixedL,
     cautions: [
       ...new Set([
         ...cautionsFor(lines),
-        ...(isLimed ? (['lime'] as const) : []),
-        ...product.cautions,
+        ...(isLimed ? fillings.map(({ lime }) => lime.kind.caution).slice(0, 1) : []),
+        ...wishes.product.cautions,
+        ...starterProducts.filter(({ id }) => strewn.has(id)).flatMap(({ cautions }) => cautions),
       ]),
     ],
   }

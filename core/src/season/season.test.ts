@@ -119,7 +119,13 @@ test('cans are poured in quarters, never none', () => {
 
 describe('a mixing for several pots', () => {
   const pots = gardenToday(demo, NOW).pots
-  const plan = mixPlan(demo, pots, undefined, starterProducts[0]!)
+  const wishes = {
+    recipe: undefined,
+    product: starterProducts[0]!,
+    limeKind: 'ground',
+    withReserve: false,
+  } as const
+  const plan = mixPlan(demo, pots, wishes)
 
   test('each pot with its own mix; the list adds up to the litre', () => {
     const filledL = pots.reduce((sum, pot) => sum + pot.volumes.fillVolumeL, 0)
@@ -127,14 +133,57 @@ describe('a mixing for several pots', () => {
     expect(plan.lines.reduce((sum, line) => sum + line.looseL, 0)).toBeCloseTo(plan.looseL, 6)
     expect(plan.cautions).toContain('lime')
   })
+  test('the shopping for the whole demo adds up to the litre: bought and at hand is used and left', () => {
+    expect(plan.shopping.purchases.length).toBeGreaterThan(5)
+    for (const one of plan.shopping.purchases) {
+      const boughtL = one.buys.reduce((sum, buy) => sum + buy.count * buy.pack.looseL, 0)
+      const { fromStockL, homeMadeL, leftOverL, needL } = one
+      expect(boughtL + fromStockL + homeMadeL).toBeCloseTo(needL + leftOverL, 6)
+    }
+    const needL = plan.shopping.purchases.reduce((sum, one) => sum + one.needL, 0)
+    expect(needL).toBeCloseTo(plan.looseL, 6)
+    const tubsL = plan.tubs.flatMap(({ tubs, lines }) => lines.map((line) => line.looseL * tubs))
+    expect(tubsL.reduce((sum, litres) => sum + litres, 0)).toBeCloseTo(plan.looseL, 6)
+    expect(plan.shopping.usedPrice).toBeLessThanOrEqual(plan.shopping.price)
+  })
+  test('mixing is cheaper than bags for many pots (practice)', () => {
+    const many = mixPlan({ ...demo, stockL: {} }, pots, { ...wishes, recipe: 'thirds' })
+    expect(many.pricePerL).toBeLessThan(many.baggedPricePerL)
+  })
   test('a measured shrinkage replaces the model’s', () => {
-    const settings = { ...demo.settings, shrinkShares: { thirds: 0.2 } }
-    const [filling] = mixPlan(
-      { ...demo, settings },
-      pots.slice(0, 1),
-      'thirds',
-      starterProducts[0]!,
-    ).fillings
+    const loss = {
+      id: 'loss',
+      at: NOW,
+      kind: 'shrinkage',
+      of: 'recipe',
+      testedId: 'thirds',
+      looseL: 10,
+      mixedL: 8,
+    } as const
+    const [filling] = mixPlan({ ...demo, mixTests: [loss] }, pots.slice(0, 1), {
+      ...wishes,
+      recipe: 'thirds',
+    }).fillings
     expect(filling!.batch.looseL).toBeCloseTo(pots[0]!.volumes.fillVolumeL / 0.8, 9)
+  })
+  test('the reserve is mixed on top, with its own lime and feed', () => {
+    const more = mixPlan(demo, pots, { ...wishes, withReserve: true })
+    expect(more.mixedL).toBeCloseTo(plan.mixedL + more.reserveL, 6)
+    expect(more.reserveL).toBeGreaterThan(10)
+    const lime = (one: typeof plan) => one.tubs.reduce((sum, tub) => sum + tub.limeG * tub.tubs, 0)
+    expect(lime(more)).toBeGreaterThan(lime(plan))
+  })
+  test('what a recipe has strewn in is weighed by the litre or by the pot', () => {
+    const { tubs, fillings } = mixPlan(demo, pots.slice(0, 2), { ...wishes, recipe: 'terrace-own' })
+    const gypsum = fillings[0]!.amendments.find(({ productId }) => productId === 'gypsum')!
+    expect(gypsum.massG).toBeCloseTo(pots[0]!.volumes.fillVolumeL, 6)
+    // A handful of neem cake each, 40 mL at 0.55 g/mL, whatever the pot.
+    expect(fillings.map(({ amendments }) => amendments[0]!.massG)).toEqual([
+      expect.closeTo(22, 9),
+      expect.closeTo(22, 9),
+    ])
+    const [tub] = tubs
+    const strewn = tub!.strewn.find(({ productId }) => productId === 'neemCake')!
+    expect(strewn.massG * tub!.tubs).toBeCloseTo(44, 6)
   })
 })

@@ -10,16 +10,14 @@ import {
   type MixBody,
 } from '../container'
 import { sharedYield, type RelativeYield } from '../fit'
-import { recipeOf, varietyOf, type Garden, type GardenRecord, type Planting } from '../garden'
+import { mixesOf, varietyOf, type Garden, type GardenRecord, type Planting } from '../garden'
 import {
+  drainedBody,
   drainedReasons,
-  drainedState,
   easilyAvailableL,
-  mixBulkDensityGL,
-  mixRetention,
   type DrainedState,
+  type Mix,
   type Recipe,
-  type RetentionCurve,
 } from '../mix'
 import { grownPlantKg, plantGrowth, type PlantGrowth, type Variety } from '../plant'
 import { addDays, dayOf, dayOfYear, type Reason } from '../units'
@@ -41,14 +39,12 @@ export interface PlantingToday {
 }
 
 /** What the mix of a container does with water. */
-export interface MixToday {
+export interface MixToday extends Mix {
   readonly recipe: Recipe
-  readonly curve: RetentionCurve
   readonly drained: DrainedState
   /** As the container holds it. */
   readonly body: MixBody
   readonly easilyAvailableL: number
-  readonly dryDensityGL: number
   /** Of the water and the air. */
   readonly reasons: readonly Reason[]
 }
@@ -108,26 +104,22 @@ function plantsOf(
     })
 }
 
-function mixOf(
-  garden: Garden,
+/** A mix as one container holds it. */
+export function mixIn(
   container: Container,
-  volumes: ContainerVolumes,
-): MixToday | undefined {
-  const recipe = recipeOf(garden, container.recipeId)
-  if (!recipe) return undefined
-  const curve = mixRetention(recipe)
+  { fillVolumeL, reservoirL }: ContainerVolumes,
+  mix: Mix,
+): MixToday {
   const body = mixBody(container)
-  const drained = drainedState(body, curve)
   // A tower has a body a tier; a pot that was poured may hold more than its measures say.
-  const ofBody = volumes.fillVolumeL / bodyVolumeL(body)
+  const ofBody = fillVolumeL / bodyVolumeL(body)
   return {
-    recipe,
-    curve,
+    ...mix,
+    recipe: mix.blend.recipe,
     body,
-    drained,
-    easilyAvailableL: easilyAvailableL(body, curve) * ofBody + volumes.reservoirL,
-    dryDensityGL: mixBulkDensityGL(recipe),
-    reasons: drainedReasons(body, recipe),
+    drained: drainedBody(body, mix.curve),
+    easilyAvailableL: easilyAvailableL(body, mix.curve) * ofBody + reservoirL,
+    reasons: drainedReasons(body, mix),
   }
 }
 
@@ -150,12 +142,13 @@ function remainingOf(waterL: number, givenL: number, isSkipped: boolean): number
 function potToday(
   garden: Garden,
   container: Container,
-  { date, weather, reference, records }: GardenDay,
+  { date, weather, reference, records, mixes }: GardenDay,
 ): PotToday {
   const volumes = containerVolumes(container)
   const plants = plantsOf(garden, container, volumes, date)
   const standing = plants.filter(({ growth }) => growth.stage !== 'notPlanted')
-  const mix = mixOf(garden, container, volumes)
+  const known = mixes(container.recipeId)
+  const mix = known && mixIn(container, volumes, known)
   const plantKg = plants.reduce(
     (sum, { planting, variety, yield: expected }) =>
       sum + planting.count * grownPlantKg(variety, expected.perPlant),
@@ -181,7 +174,11 @@ function potToday(
     container,
     volumes,
     mix,
-    mass: containerMass(container, mix && { ...mix, ...mix.drained }, plantKg),
+    mass: containerMass(
+      container,
+      mix && { dryDensityGL: mix.blend.bulkDensityGL, ...mix.drained },
+      plantKg,
+    ),
     plants,
     need,
     visits: need && mix && visitsFor(need.waterL, mix.easilyAvailableL),
@@ -201,6 +198,7 @@ interface GardenDay {
   readonly weather: DailyWeather | undefined
   readonly reference: ReferenceEvapotranspiration | undefined
   readonly records: readonly GardenRecord[]
+  readonly mixes: ReturnType<typeof mixesOf>
 }
 
 const inEquation = (weather: DailyWeather) => ({ ...weather, dayOfYear: dayOfYear(weather.date) })
@@ -212,6 +210,7 @@ function dayIn(garden: Garden, date: string): GardenDay {
     weather,
     reference: weather && referenceEvapotranspiration(inEquation(weather), garden.place),
     records: garden.records.filter((record) => dayOf(record.at) === date),
+    mixes: mixesOf(garden),
   }
 }
 

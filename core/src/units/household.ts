@@ -11,10 +11,19 @@ export const measuresSchema = open({
   handfulMl: z.number().min(10).max(120),
   /** What the watering can holds, L. */
   canL: z.number().min(0.5).max(30),
+  /** What the bucket or scoop holds that is counted with when mixing, L. */
+  scoopL: z.number().min(0.1).max(40),
+  /** What the tub holds that is mixed in, L. */
+  tubL: z.number().min(5).max(2000),
 })
 export type Measures = z.infer<typeof measuresSchema>
 
-export const defaultMeasures: Measures = { handfulMl: 40, canL: 10 }
+export const defaultMeasures: Measures = {
+  handfulMl: 40,
+  canL: 10,
+  scoopL: 5,
+  tubL: 60,
+}
 
 export type MeasureName = 'teaspoon' | 'tablespoon' | 'cup' | 'handful'
 
@@ -61,3 +70,7 @@ export function inMeasures(
   const step = exact >= 10 ? 1 : 0.25
   return { measure, count: Math.max(step, Math.round(exact / step) * step) }
 }
+
+/** What a handful holds, from one of a product that was weighed, mL. */
+export const handfulMlFrom = (massG: number, bulkDensityGMl: number): number =>
+  massG / bulkDensityGMl

@@ -31,6 +31,7 @@ export {
 export { parseQuantity } from './parseQuantity'
 export {
   defaultMeasures,
+  handfulMlFrom,
   inMeasures,
   measureMl,
   measuresSchema,
@@ -39,3 +40,4 @@ export {
   type Measures,
 } from './household'
 export { compassPoint, compassPoints, parseBearing } from './bearing'
+export { solveWithHighs, type HighsLike, type Solution, type Solve } from './solver'

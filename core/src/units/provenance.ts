@@ -3,9 +3,9 @@ import type { Params } from './inputError'
 /**
  * Where a value comes from: `published` with its source; `practice`, common
  * among gardeners, with no source; `memory`, a typical value recalled;
- * `demo`, invented.
+ * `measured`, by this gardener; `demo`, invented.
  */
-export type Mark = 'published' | 'practice' | 'memory' | 'demo'
+export type Mark = 'published' | 'practice' | 'memory' | 'measured' | 'demo'
 
 export interface Provenance {
   readonly mark: Mark

@@ -3,7 +3,6 @@ import { computed, useId } from 'vue'
 import {
   drainedProfile,
   innerSizeMm,
-  recipeShares,
   standingRimMm,
   wallColourOf,
   type PotToday,
@@ -45,12 +44,10 @@ const mulchStrokes = computed(() => {
 })
 
 const shares = computed(() =>
-  props.pot.mix
-    ? recipeShares(props.pot.mix.recipe).map(({ ingredient, share }) => ({
-        ingredientId: ingredient.id,
-        share,
-      }))
-    : [],
+  (props.pot.mix?.blend.shares ?? []).map(({ ingredient, share }) => ({
+    ingredientId: ingredient.id,
+    share,
+  })),
 )
 
 /** Water by height, the lowest mix first, as stops of a gradient from below. */

@@ -23,7 +23,18 @@ const MARKS: Readonly<Record<string, MarkDrawing>> = {
   sand: { d: `${dot(0.5)}M2 1.2h.8M-2 1.4h.8`, isFilled: true },
   riceHulls: { d: 'M-2.4 0Q0 -1.6 2.4 0Q0 1.6 -2.4 0z', isFilled: false },
   pumice: { d: 'M-1.6 -1.6H1.6V1.6H-1.6z', isFilled: false },
+  perliteFine: { d: dot(1.2), isFilled: false },
+  woodChips: { d: 'M-3.4 -0.8H3.4V0.8H-3.4z', isFilled: false },
+  mushroomCompost: { d: 'M-1.8 0.6a1.8 1.8 0 0 1 3.6 0zM0 0.6v1.4', isFilled: false },
+  pottingMix: { d: 'M-1.3 0H1.3M0 -1.3V1.3', isFilled: false },
+  clayLoam: { d: 'M-2.6 -0.9H2.6M-2.6 0.9H2.6', isFilled: false },
+  lava: { d: 'M-2 1.4L-0.6 -1.6 1.8 -0.8 1.4 1.6z', isFilled: false },
+  expandedClay: { d: dot(2.6), isFilled: false },
+  biochar: { d: 'M-1.4 -1.4H1.4V1.4H-1.4z', isFilled: true },
 }
+
+/** What a gardener has added has no mark of its own: a small cross in a ring. */
+const OWN_MARK: MarkDrawing = { d: `${dot(1.8)}M-1 0H1M0 -1V1`, isFilled: false }
 
 /** Dashes lie, as they settle; other marks turn any way. */
 const LYING = new Set(['bark', 'woodFibre', 'loam', 'riceHulls'])
@@ -60,7 +71,7 @@ export function hatchMarks(shares: readonly HatchShare[]): readonly PlacedMark[]
     const behind = shares.map(({ share }, which) => share * (index + 1) - placed[which]!)
     const next = behind.indexOf(Math.max(...behind))
     placed[next]! += 1
-    const mark = MARKS[shares[next]!.ingredientId] ?? MARKS['peat']!
+    const mark = MARKS[shares[next]!.ingredientId] ?? OWN_MARK
     return {
       ...mark,
       x: ((0.5 + index * STEP_X) % 1) * TILE_PX + jitter(),

@@ -5,6 +5,7 @@ export const faults = {
   unexpected: 'That did not work: {detail}. Nothing was changed.',
   empty: 'Please type a value, such as “12 in” or “30 cm”.',
   notANumber: '“{given}” cannot be read as a number with a unit.',
+  notReadable: '“{given}” cannot be read as a number.',
   ambiguousNumber: '“{given}” can be read two ways: type 1500 or 1.5.',
   unknownUnit: '“{unit}” is not a unit known here.',
   wrongKind: '“{unit}” measures {kind}; this field wants {wanted}.',
@@ -42,6 +43,17 @@ export const faults = {
   unknownTradeClass:
     '“{given}” is not a nursery class. They are #1, #2, #3, #5, #7, #10, #15, #20 and #25.',
   unknownIngredient: 'There is no ingredient “{given}”.',
+  negativeParts: 'Parts cannot be below zero (given: {given}).',
+  waterRises:
+    'A mix cannot hold more water the harder it is pulled: at most what stands before it.',
+  moistUnderDry: 'As bought it cannot weigh less than bone-dry: at least {dryDensityGL}.',
+  moreOutThanIn: 'More water came out ({outL}) than went in ({inL}): measure again.',
+  moreInThanPot:
+    'As much water went in ({inL}) as the pot holds ({potL}): that leaves no mix. Did it leak?',
+  mixedOverLoose: 'Mixing never makes more: {looseL} went in.',
+  mixedUnderHalf: 'That would lose more than half: check both measures.',
+  noVessels: 'Choose at least one pot to make a mix for.',
+  noCandidates: 'Choose at least one ingredient.',
   noParts: 'The parts of this mix sum to nothing.',
   repeatedId: 'The id “{given}” stands twice.',
   unknownReference: 'It points to “{given}”, which is not in the file.',

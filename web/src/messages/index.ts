@@ -1,5 +1,8 @@
 import { faults } from './faults'
 import { interfaceWords } from './interface'
+import { kitchenWords } from './kitchen'
+import { mixReasons } from './mixReasons'
+import { mixingWords } from './mixing'
 import { names } from './names'
 import { reasons } from './reasons'
 import { planningWords } from './planning'
@@ -11,8 +14,10 @@ export const messages = {
     ...interfaceWords,
     ...viewWords,
     ...planningWords,
+    ...mixingWords,
+    ...kitchenWords,
     ...names,
     fault: faults,
-    reason: reasons,
+    reason: { ...reasons, ...mixReasons },
   },
 }

@@ -1,6 +1,32 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import {
+  amendmentUnits,
+  batchFor,
+  blend,
+  coarseLayer,
+  defaultMeasures,
+  drainedReasons,
+  exampleForms,
+  extractMethods,
+  interpretDrainTest,
+  interpretExtract,
+  limeKinds,
+  limes,
+  limitedProperties,
+  mixAims,
+  mixOf,
+  mixRanges,
+  mixTestKinds,
+  packKinds,
+  particleClasses,
+  pastTroubles,
+  phCorrection,
+  planBatches,
+  reason,
+  rechargeMix,
+  squeezes,
+  tryMix,
   catalogue,
   conditionIds,
   compareSchools,
@@ -38,6 +64,8 @@ import {
   type Reason,
   type SpotConditions,
 } from '@rimbo/core'
+import { plainFields, shareFields } from '../views/MixView/useIngredientForm'
+import { testGuides } from '../views/MixView/testFields'
 import { messages } from '.'
 
 const words: unknown = messages.en
@@ -49,6 +77,8 @@ const at = (path: string): unknown =>
 const demo = readGarden(
   readFileSync(new URL('../../../demo/port-maren.rimbo.json', import.meta.url), 'utf8'),
 )
+
+const salty = { method: 'oneToTwo', ecDsM: 3 } as const
 
 /** Reasons as they come from the core, over every kind of garden a gardener may make. */
 function everyReason(): Reason[] {
@@ -75,12 +105,69 @@ function everyReason(): Reason[] {
   )
   const doses = starterProducts.flatMap((product) =>
     recipes.flatMap(({ id }) =>
-      mixPlan(demo, pots.slice(0, 2), id, product).fillings.flatMap((filling) => [
-        ...filling.lime.reasons,
-        ...filling.feed.reasons,
-      ]),
+      limeKinds.flatMap((limeKind) => {
+        const wishes = { recipe: id, product, limeKind, withReserve: true }
+        const plan = mixPlan(demo, pots.slice(0, 2), wishes)
+        return [
+          ...plan.tubs.flatMap((tub) => tub.reasons),
+          ...plan.fillings.flatMap(({ lime, feed }) => [...lime.reasons, ...feed.reasons]),
+        ]
+      }),
     ),
   )
+  const mixes = [...recipes, { id: 'stones', parts: [{ ingredientId: 'pumice', parts: 1 }] }]
+    .flatMap((recipe) => tryMix(demo, pots.slice(0, 16), recipe))
+    .flatMap(({ mix, properties, pots: tried }) => [
+      ...[
+        properties.totalPorosity,
+        properties.bulkDensityGL,
+        properties.easilyAvailable,
+        properties.waterBuffer,
+        properties.ph,
+        properties.nitrogen,
+      ].flatMap((one) => one.reasons),
+      ...tried.flatMap(({ inPot, reach, pot }) => [
+        ...[inPot.airSpace, inPot.settledAir, inPot.containerCapacity].flatMap(
+          (one) => one.reasons,
+        ),
+        ...(reach?.reasons ?? []),
+        ...(pot.mix?.reasons ?? []),
+      ]),
+      ...coarseLayer({ ...pots[0]!.container.shape }, 300, 60, mix.curve).reasons,
+      ...[false, true].flatMap((isSunken) =>
+        pastTroubles.flatMap((trouble) =>
+          [
+            { seasons: 1, waterEcDsM: 0.4 },
+            { seasons: 9, waterEcDsM: 0.4, ph: 4.5, extract: salty },
+            { seasons: 1, waterEcDsM: 3, ph: 8, extract: salty },
+          ].flatMap((facts) => {
+            const old = rechargeMix({ mix, fillVolumeL: 20, trouble, isSunken, ...facts })
+            return [...old.reasons, ...old.ph.reasons]
+          }),
+        ),
+      ),
+    ])
+  const squeezed = squeezes.flatMap(
+    (squeeze) =>
+      planBatches(mixOf(blend(recipes[0]!)), 50, defaultMeasures, true, 'ground', squeeze).reasons,
+  )
+  const corrections = [5, 5.5, 6.4, 7.2, 8.5].flatMap((ph) => phCorrection(ph, 2, 10).reasons)
+  const measured = [
+    ...interpretDrainTest({ potL: 3, waterInL: 2.4, waterOutL: 0.5 }).reasons,
+    ...extractMethods.flatMap((method) =>
+      [0.1, 1, 9].flatMap((ec) => interpretExtract(method, ec).reasons),
+    ),
+    ...batchFor(blend(recipes[0]!, ingredients, { shrinkShare: 0.1 }), 20).reasons,
+    ...drainedReasons(
+      pots[0]!.mix!.body,
+      mixOf(
+        blend(recipes[0]!, ingredients, {
+          drain: { totalPorosity: 0.8, containerCapacity: 0.5, heightMm: 150 },
+        }),
+      ),
+    ),
+    reason('solve.checked', { rounds: 3 }),
+  ]
   const walls = [...containers, ...demo.containers].flatMap((container) => [
     ...volumeReasons(container, container.fillMm),
     ...rootVolumeReasons({ ...container, rolledMm: 20, fillMm: container.fillMm - 20 }),
@@ -157,6 +244,10 @@ function everyReason(): Reason[] {
     ...fits,
     ...labels,
     ...doses,
+    ...mixes,
+    ...squeezed,
+    ...corrections,
+    ...measured,
   ]
 }
 
@@ -223,6 +314,7 @@ describe('words', () => {
     ['ingredient', Object.keys(ingredients)],
     ['pack', Object.values(ingredients).flatMap((one) => one.packs.map((pack) => pack.kind))],
     ['caution', Object.values(ingredients).flatMap((one) => one.cautions)],
+    ['caution', Object.values(limes).map((one) => one.caution)],
     ['caution', starterProducts.flatMap((one) => one.cautions)],
     ['placement', starterProducts.map((one) => one.placement)],
     ['product', [...starterProducts.map((one) => one.id), 'tomatoFeed', 'fishEmulsion']],
@@ -237,7 +329,31 @@ describe('words', () => {
     ['stage', ['notPlanted', 'establishing', 'growing', 'flowering', 'cropping']],
     ['settings.units', unitSystems],
     ['measure', ['teaspoon', 'tablespoon', 'cup', 'handful']],
-    ['mark', ['published', 'practice', 'memory', 'demo']],
+    ['mark', ['published', 'practice', 'memory', 'measured', 'demo']],
+    ['limeKind', limeKinds],
+    ['ingredients.pack', packKinds],
+    ['ingredients.class', particleClasses],
+    ['ingredients.field', [...plainFields, ...shareFields]],
+    ['ingredients.mark', ['memory', 'measured', 'own']],
+    ['mix.amendmentUnit', amendmentUnits],
+    ['mix.form', exampleForms],
+    ['mix.aim', mixAims],
+    ['mix.gain', mixAims],
+    ['mix.foundAim', mixAims],
+    ['mix.limit', ['ingredientLeast', 'ingredientMost', 'stock', 'mostKinds']],
+    ...limitedProperties.map((one) => [`mix.limit.${one}`, ['least', 'most']] as const),
+    ['mix.fact', Object.keys(mixRanges)],
+    ['mix.range', ['low', 'good', 'high']],
+    ['oldMix.trouble', pastTroubles],
+    ['oldMix.verdict', ['recharge', 'flushFirst', 'renew', 'notForThese']],
+    ['test.kind', [...mixTestKinds, 'handful']],
+    ['test.squeeze', squeezes],
+    ['test.methods', extractMethods],
+    ...testGuides.map(
+      ({ kind, steps }) => [`test.step.${kind}`, steps.map(({ id }) => id)] as const,
+    ),
+    ['test.why', [...mixTestKinds, 'handful']],
+    ['test.field', testGuides.flatMap(({ fields }) => fields.map(({ name }) => name))],
   ])('for every %s', (catalogueName, ids) => {
     expect(ids.length).toBeGreaterThan(0)
     for (const id of ids) expect(typeof at(`${catalogueName}.${id}`)).toBe('string')

@@ -98,17 +98,6 @@ export const reasons = {
     usual: 'Balconies are usually designed for 2.5 to 4 kN/m²: a range to know, not a permission.',
     usualUs: 'US codes use 40 to 60 psf by edition; the local code rules.',
   },
-  mix: {
-    shrinks:
-      '{looseL} loose makes {volumeL}: mixing loses {shrinkShare}, as fine parts fall between coarse ones (usually 5 to 20 %).',
-    shrinksMeasured: '{looseL} loose makes {volumeL}: mixing loses {shrinkShare}, as you measured.',
-    measureYourself:
-      'How much is an estimate from how unlike the grains are. Measure once: litres in, litres out.',
-    drained:
-      'The pores are {poreShare} of the mix, full of water at the floor. At the top, {fillMm} up, {topShare} stays wet. Summed over the pot’s own shape.',
-    ingredientsTypical:
-      'From typical ingredients; yours may differ by a fifth. Dry, a litre of the mix weighs {dryDensityGL}.',
-  },
   label: {
     agrees: 'The label says {label}; to the rim it holds {trueL}.',
     holdsLess: 'The label says {label}, but to the rim it holds {trueL}: {overShare} less.',
@@ -252,11 +241,6 @@ export const reasons = {
       radiation: 'Sun not known: taken from the span between lowest and highest temperature.',
     },
     hargreaves: 'Cross-check from temperature alone (Hargreaves): {otherWaterMm}.',
-  },
-  lime: {
-    perLitre: '{ingredient}: {looseL} at {rateGL} takes {massG}.',
-    measure: 'An estimate to about pH 6. Measure the pH after a week before adding more.',
-    none: 'Nothing in this mix is acid enough to want lime.',
   },
   feed: {
     rate: '{volumeL} of mix at {rateGL} is {massG}.',

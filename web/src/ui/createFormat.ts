@@ -40,8 +40,19 @@ const largerFrom = (dimension: Dimension) => (dimension === 'volume' ? 0.1 : 1)
 /** How the name of a parameter tells what it measures. */
 const SUFFIXES: readonly [
   RegExp,
-  Dimension | 'waterDepth' | 'perLitre' | 'areaLoad' | 'lineLoad' | 'tenths' | 'number',
+  (
+    | Dimension
+    | 'waterDepth'
+    | 'perLitre'
+    | 'money'
+    | 'areaLoad'
+    | 'lineLoad'
+    | 'tenths'
+    | 'ph'
+    | 'number'
+  ),
 ][] = [
+  [/Price$/, 'money'],
   [/KnPerM2$/, 'areaLoad'],
   [/KnPerM$/, 'lineLoad'],
   [/WaterMm$/, 'waterDepth'],
@@ -53,6 +64,7 @@ const SUFFIXES: readonly [
   [/C$/, 'temperature'],
   [/Share$/, 'share'],
   [/(Hours|Mol|K)$/, 'tenths'],
+  [/^(ph|aimPh)$/, 'ph'],
 ]
 
 /** The one number formatter, and the one place where units are chosen. */
@@ -60,6 +72,7 @@ export function createFormat(
   system: UnitSystem,
   locale: string,
   unitWord: (name: string) => string,
+  currency = 'EUR',
 ) {
   const digits = (value: number, significant: number) =>
     new Intl.NumberFormat(locale, {
@@ -91,6 +104,14 @@ export function createFormat(
       ? `${digits(knM2 / KN_M2_PER_PSF, 2)}\u00a0${unitWord('psf')}`
       : `${digits(knM2, 2)}\u00a0${unitWord('knM2')}`
 
+  /** Grams in a litre: rates and densities, in every system as labels and books write them. */
+  const perLitre = (gramsL: number, significant = 2) =>
+    `${digits(gramsL, significant)}\u00a0${unitWord('gPerL')}`
+
+  /** Money, in the gardener's own. */
+  const money = (amount: number) =>
+    new Intl.NumberFormat(locale, { style: 'currency', currency }).format(amount)
+
   /** Hours of sun, mol of light, kelvin: no finer than they are known. */
   const tenths = (value: number) => digits(Math.round(value * 10) / 10, 4)
 
@@ -105,7 +126,9 @@ export function createFormat(
     if (kind === 'waterDepth') return waterDepth(value)
     if (kind === 'areaLoad') return areaLoad(value)
     if (kind === 'lineLoad') return `${digits(value, 2)}\u00a0${unitWord('knM')}`
-    if (kind === 'perLitre') return `${digits(value, 2)}\u00a0${unitWord('gPerL')}`
+    if (kind === 'perLitre') return perLitre(value)
+    if (kind === 'money') return money(value)
+    if (kind === 'ph') return digits(value, 2)
     if (kind === 'tenths') return tenths(value)
     return kind === 'number' ? digits(value, 3) : quantity(value, kind, name === 'waterL' ? 2 : 3)
   }
@@ -114,7 +137,7 @@ export function createFormat(
   const params = (given: Readonly<Record<string, string | number>>) =>
     Object.fromEntries(Object.entries(given).map(([name, value]) => [name, param(name, value)]))
 
-  return { digits, quantity, waterDepth, areaLoad, tenths, params }
+  return { digits, quantity, waterDepth, areaLoad, perLitre, money, tenths, params }
 }
 
 const QUARTERS = ['', '¼', '½', '¾']

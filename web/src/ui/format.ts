@@ -11,7 +11,12 @@ export function useFormat() {
   const { t, locale } = useI18n()
   const system = computed<UnitSystem>(() => garden.value?.settings.unitSystem ?? 'metric')
   const format = computed(() =>
-    createFormat(system.value, locale.value, (name) => t(`unit.${name}`)),
+    createFormat(
+      system.value,
+      locale.value,
+      (name) => t(`unit.${name}`),
+      garden.value?.settings.currency,
+    ),
   )
   return {
     system,
@@ -25,6 +30,9 @@ export function useFormat() {
     share: (value: number) => format.value.quantity(value, 'share'),
     waterDepth: (value: number) => format.value.waterDepth(value),
     areaLoad: (value: number) => format.value.areaLoad(value),
+    /** Density of a mix, three figures. */
+    density: (value: number) => format.value.perLitre(value, 3),
+    money: (value: number) => format.value.money(value),
     tenths: (value: number) => format.value.tenths(value),
     number: (value: number) => format.value.digits(value, 3),
     params: (given: Readonly<Record<string, string | number>>) => format.value.params(given),

@@ -5,7 +5,8 @@ import { containerMass, type Container, type ContainerType } from '../../contain
 import { made as usual, spot as spotOf, task, wish } from '../../../test/made'
 import { candidatesOf, potGroups, spotGroups } from './candidates'
 import { WISH_WEIGHT } from './model'
-import { arrange, solveWithHighs, type Arrangement, type ArrangeTask, type Solve } from '.'
+import { arrange, type Arrangement, type ArrangeTask } from '.'
+import { solveWithHighs, type Solve } from '../../units'
 
 let solve: Solve
 beforeAll(async () => {

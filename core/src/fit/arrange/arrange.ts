@@ -1,7 +1,8 @@
+import type { Solve } from '../../units'
 import { alikeShareFor, candidatesOf, potGroups, spotGroups, type Candidate } from './candidates'
 import { leftOutReasons, placementReasons, smallestConflict } from './explain'
 import { programme, takenIn, WISH_WEIGHT, type Demands, type Model } from './model'
-import type { Arrangement, ArrangeTask, PlacedPlants, Solve } from './types'
+import type { Arrangement, ArrangeTask, PlacedPlants } from './types'
 
 /** Hands out the members of each group: containers and spots, those that belong together first. */
 function handOut(

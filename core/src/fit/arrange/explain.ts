@@ -1,8 +1,8 @@
-import { practice, reason, type Reason } from '../../units'
+import { practice, reason, type Reason, type Solve } from '../../units'
 import { compareSchools } from '../compare'
 import type { Candidate, Hindrance } from './candidates'
 import { programme, type Demands, type Model } from './model'
-import type { Conflict, LeftOut, Solve, WishedPlant } from './types'
+import type { Conflict, LeftOut, WishedPlant } from './types'
 
 const SIDE_RUN_S = 5
 

@@ -1,7 +1,6 @@
 export { arrange } from './arrange'
 export { isKeptInPlace } from './candidates'
 export { WISH_WEIGHT } from './model'
-export { solveWithHighs, type HighsLike } from './highs'
 export {
   wishKinds,
   type Arrangement,
@@ -12,7 +11,6 @@ export {
   type PlacedPlants,
   type PotOffer,
   type PotOnHand,
-  type Solve,
   type SpotKind,
   type StandingSpot,
   type WishedPlant,

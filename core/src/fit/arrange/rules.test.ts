@@ -5,7 +5,8 @@ import type { Container, ContainerType } from '../../container'
 import { catalogue } from '../../plant'
 import { made as usual, spot, task as bare, wish } from '../../../test/made'
 import { alikeShareFor, potGroups, spotGroups } from './candidates'
-import { arrange, solveWithHighs, type ArrangeTask, type Solve } from '.'
+import { arrange, type ArrangeTask } from '.'
+import { solveWithHighs, type Solve } from '../../units'
 
 let solve: Solve
 beforeAll(async () => {

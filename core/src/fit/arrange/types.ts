@@ -77,15 +77,6 @@ export interface ArrangeTask {
   readonly pins: readonly Pin[]
 }
 
-export interface Solution {
-  readonly status: 'optimal' | 'infeasible' | 'timeLimit'
-  readonly objective: number
-  readonly values: Readonly<Record<string, number>>
-}
-
-/** A solver of linear programmes with whole numbers, in the CPLEX LP text format. */
-export type Solve = (lp: string, timeLimitS: number) => Solution
-
 /** Plants of one variety in one container at one spot. */
 export interface PlacedPlants {
   /** A pot on hand, or an offer to be bought. */

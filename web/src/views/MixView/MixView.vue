@@ -1,130 +1,86 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useRoute } from 'vue-router'
 import { useI18n } from 'vue-i18n'
+import { nanoid } from 'nanoid'
 import {
   mixPlan,
   recipeOf,
   recipes,
-  settingsSchema,
-  shrinkShare,
   starterProducts,
+  type LimeKindId,
+  type Recipe,
 } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
-import { useTodayStore } from '../../stores/today'
 import ChoiceField from '../../ui/ChoiceField.vue'
 import { useFormat } from '../../ui/format'
 import { useNames } from '../../ui/names'
-import QuantityField from '../../ui/QuantityField.vue'
-import WhyNumber from '../../ui/WhyNumber.vue'
-import MixLines from './MixLines.vue'
-import PotDoses from './PotDoses.vue'
+import { useOptions } from '../../ui/options'
+import SwitchButtons from '../../ui/SwitchButtons.vue'
+import MixTub from './MixTub.vue'
+import SaveRecipe from './SaveRecipe.vue'
+import { OWN, useMixing } from './useMixing'
+
+const MixBatches = defineAsyncComponent(() => import('./MixBatches.vue'))
+const MixSolve = defineAsyncComponent(() => import('./MixSolve.vue'))
+const OldMix = defineAsyncComponent(() => import('./OldMix.vue'))
+const KitchenTests = defineAsyncComponent(() => import('./KitchenTests.vue'))
+const IngredientTable = defineAsyncComponent(() => import('./IngredientTable.vue'))
 
 const store = useGardenStore()
 const { garden, isSaving } = storeToRefs(store)
-const { today } = storeToRefs(useTodayStore())
 const { t } = useI18n()
-const { volume, share } = useFormat()
+const { volume } = useFormat()
 const { recipeName } = useNames()
+const { optionsOf } = useOptions()
 const route = useRoute()
 
-/** One recipe for the chosen pots, or each pot with the mix that is set for it. */
-const OWN = 'each-its-own'
-const choice = ref<string | undefined>()
-const feedId = ref<string | undefined>(starterProducts[0]?.id)
-const chosenIds = ref<string[]>([])
+const mixing = useMixing()
+const { pots, choice, chosenIds, chosen, base, recipe, isChanged, chooseRecipe, change, putBack } =
+  mixing
 
-const pots = computed(() => today.value?.pots ?? [])
-const recipeChoices = computed(() => [
-  { value: OWN, label: t('mix.eachItsOwn') },
-  ...[...recipes, ...(garden.value?.recipes ?? [])].map((recipe) => ({
-    value: recipe.id,
-    label: recipeName(recipe),
-  })),
-])
-const feedChoices = computed(() =>
-  starterProducts.map((product) => ({ value: product.id, label: t(`product.${product.id}`) })),
-)
-
-/** Picks the pots that have a recipe already, so that the view opens on something true. */
-function chooseRecipe(id: string): void {
-  choice.value = id
-  if (id === OWN)
-    chosenIds.value = pots.value.filter((pot) => pot.mix).map((pot) => pot.container.id)
-  else {
-    const having = pots.value.filter((pot) => pot.container.recipeId === id)
-    if (having.length) chosenIds.value = having.map((pot) => pot.container.id)
-  }
+const modes = ['tub', 'batches', 'solve', 'oldMix', 'tests', 'ingredients'] as const
+const mode = ref<(typeof modes)[number] | undefined>('tub')
+const testedContainer = ref<string>()
+function testContainer(id: string): void {
+  testedContainer.value = id
+  mode.value = 'tests'
 }
-watch(
-  () => [route.query['recipe'], garden.value?.id] as const,
-  ([wanted]) => {
-    const first = pots.value[0]?.container
-    const id = typeof wanted === 'string' ? wanted : (first?.recipeId ?? 'thirds')
-    chooseRecipe(id)
-    if (!chosenIds.value.length && first) chosenIds.value = [first.id]
-  },
-  { immediate: true },
-)
+
+const feedId = ref(starterProducts[0]!.id)
+const limeKind = ref<LimeKindId>('ground')
+const withReserve = ref(false)
 watch(
   () => route.query['feed'],
   (id) => {
-    if (starterProducts.some((product) => product.id === id)) feedId.value = id as string
+    if (starterProducts.some((product) => product.id === id)) {
+      feedId.value = id as string
+      mode.value = 'batches'
+    }
   },
   { immediate: true },
 )
 
-const chosen = computed(() =>
-  pots.value.filter((pot) => chosenIds.value.includes(pot.container.id)),
-)
-const feed = computed(
-  () => starterProducts.find((product) => product.id === feedId.value) ?? starterProducts[0]!,
-)
+const recipeChoices = computed(() => [
+  { value: OWN, label: t('mix.eachItsOwn') },
+  ...[...(garden.value?.recipes ?? []), ...recipes].map((one) => ({
+    value: one.id,
+    label: recipeName(one),
+  })),
+])
 
 /** What the chosen pots get, each and all together. */
 const plan = computed(
   () =>
     garden.value &&
-    mixPlan(
-      garden.value,
-      chosen.value,
-      choice.value === OWN ? undefined : choice.value,
-      feed.value,
-    ),
+    mixPlan(garden.value, chosen.value, {
+      recipe: choice.value === OWN ? undefined : recipe.value,
+      product: starterProducts.find(({ id }) => id === feedId.value)!,
+      limeKind: limeKind.value,
+      withReserve: withReserve.value,
+    }),
 )
-
-const single = computed(() =>
-  garden.value && choice.value !== OWN ? recipeOf(garden.value, choice.value) : undefined,
-)
-/** Each recipe's own, once. */
-const shrinkReasons = computed(() =>
-  [
-    ...new Map(
-      plan.value?.fillings.map(({ recipe, batch }) => [recipe.id, batch.reasons]),
-    ).values(),
-  ].flat(),
-)
-
-const keptShrink = computed(() =>
-  single.value ? garden.value?.settings.shrinkShares[single.value.id] : undefined,
-)
-const typedShrink = ref<number | undefined>()
-watch(keptShrink, (kept) => (typedShrink.value = kept), { immediate: true })
-const shrinkFault = computed(() =>
-  settingsSchema.shape.shrinkShares.safeParse({ typed: typedShrink.value ?? 0 }).success
-    ? undefined
-    : t('mix.shrinkFault'),
-)
-async function keepShrink(): Promise<void> {
-  const { value: recipe } = single
-  const { value: typed } = typedShrink
-  if (!recipe || shrinkFault.value) return
-  await store.edit({ code: 'change.shrink' }, (draft) => {
-    if (typed === undefined) delete draft.settings.shrinkShares[recipe.id]
-    else draft.settings.shrinkShares[recipe.id] = typed
-  })
-}
 
 const isAll = computed(() => chosenIds.value.length === pots.value.length)
 function chooseAll(): void {
@@ -132,17 +88,60 @@ function chooseAll(): void {
 }
 
 const differs = computed(
-  () => !!single.value && chosen.value.some((pot) => pot.container.recipeId !== single.value?.id),
+  () =>
+    !!base.value &&
+    !isChanged.value &&
+    chosen.value.some((pot) => pot.container.recipeId !== base.value?.id),
 )
 async function setMix(): Promise<void> {
-  const recipe = single.value
-  if (!recipe) return
+  const { value: set } = base
+  if (!set) return
   const ids = [...chosenIds.value]
-  await store.edit({ code: 'change.setMix', params: { mix: recipeName(recipe) } }, (draft) => {
+  await store.edit({ code: 'change.setMix', params: { mix: recipeName(set) } }, (draft) => {
     for (const container of draft.containers)
-      if (ids.includes(container.id)) container.recipeId = recipe.id
+      if (ids.includes(container.id)) container.recipeId = set.id
   })
 }
+
+/** Keeps the recipe as it is now: under its own name where it is one's own, else under a new one. */
+async function keep(name: string, kept: Recipe, id: string = nanoid()): Promise<void> {
+  await store.edit({ code: 'change.recipe', params: { name } }, (draft) => {
+    const next = { ...kept, id, name }
+    const index = draft.recipes.findIndex((one) => one.id === id)
+    if (index >= 0) draft.recipes[index] = next
+    else draft.recipes.push(next)
+  })
+  putBack()
+  choice.value = id
+}
+async function removeRecipe(): Promise<void> {
+  const { value: gone } = base
+  if (!gone) return
+  putBack()
+  await store.edit({ code: 'change.removeRecipe', params: { name: recipeName(gone) } }, (draft) => {
+    draft.recipes = draft.recipes.filter(({ id }) => id !== gone.id)
+    for (const container of draft.containers)
+      if (container.recipeId === gone.id) delete container.recipeId
+  })
+  chooseRecipe(recipes[0]!.id)
+}
+
+/** Takes a mix that was found to the tub, to be looked at, or to be kept at once. */
+async function take(parts: Recipe['parts'], isKept: boolean): Promise<void> {
+  const found = { id: 'found', parts: [...parts] }
+  if (isKept) await keep(t('mix.solve.foundName'), found)
+  else {
+    if (!base.value) chooseRecipe(recipes[0]!.id)
+    change({ ...found, amendments: recipe.value?.amendments ?? [] })
+  }
+  mode.value = 'tub'
+}
+const isOwnRecipe = computed(() => !!garden.value?.recipes.some(({ id }) => id === base.value?.id))
+// A recipe that was undone is no choice any more.
+watch(garden, (now) => {
+  if (now && choice.value && choice.value !== OWN && !recipeOf(now, choice.value))
+    chooseRecipe(recipes[0]!.id)
+})
 </script>
 
 <template>
@@ -155,6 +154,16 @@ async function setMix(): Promise<void> {
         :options="recipeChoices"
         @update:model-value="(id) => id && chooseRecipe(id)"
       />
+      <SaveRecipe
+        v-if="base && recipe"
+        :base="base"
+        :recipe="recipe"
+        :is-changed="isChanged"
+        :is-own="isOwnRecipe"
+        @keep="keep"
+        @put-back="putBack"
+        @remove="removeRecipe"
+      />
       <fieldset class="mix-pots">
         <legend>{{ t('mix.forWhich') }}</legend>
         <el-button size="small" @click="chooseAll">{{
@@ -166,39 +175,36 @@ async function setMix(): Promise<void> {
           </el-checkbox>
         </el-checkbox-group>
       </fieldset>
-      <form v-if="single" @submit.prevent="keepShrink">
-        <QuantityField
-          :key="single.id"
-          v-model="typedShrink"
-          dimension="share"
-          optional
-          :label="t('mix.measuredShrink')"
-          :hint="t('mix.shrinkHint', { share: share(shrinkShare(single)) })"
-          :fault="shrinkFault"
-        />
-        <el-button v-if="typedShrink !== keptShrink" native-type="submit" :disabled="!!shrinkFault">
-          {{ t('mix.keepShrink') }}
-        </el-button>
-      </form>
       <el-button v-if="differs" :loading="isSaving" @click="setMix">{{
         t('mix.setMix')
       }}</el-button>
     </section>
     <section class="panel sheet mix-result">
-      <template v-if="plan?.fillings.length">
-        <h2>
-          {{ t('mix.sum', { loose: volume(plan.looseL), mixed: volume(plan.mixedL) }) }}
-          <WhyNumber :value="t('mix.why')" :reasons="shrinkReasons" />
-        </h2>
-        <MixLines :lines="plan.lines" :cautions="plan.cautions" />
-        <div class="row mix-feed-head">
-          <h2>{{ t('mix.perPot') }}</h2>
-          <ChoiceField v-model="feedId" :label="t('mix.starterFeed')" :options="feedChoices" />
-        </div>
-        <PotDoses :fillings="plan.fillings" :feed-name="t(`product.${feed.id}`)" />
-        <p class="soft mix-note">{{ t(`placement.${feed.placement}`) }} {{ t('mix.ownLabel') }}</p>
-      </template>
-      <p v-else>{{ t('mix.chooseSome') }}</p>
+      <SwitchButtons
+        v-model="mode"
+        class="mix-modes"
+        :options="optionsOf(modes, 'mix.mode')"
+        :label="t('mix.modes')"
+      />
+      <KitchenTests
+        v-if="mode === 'tests'"
+        :key="testedContainer ?? 'none'"
+        :recipe-id="base?.id"
+        :container-id="testedContainer"
+      />
+      <IngredientTable v-else-if="mode === 'ingredients'" />
+      <OldMix v-else-if="mode === 'oldMix'" :pots="chosen" @test="testContainer" />
+      <p v-else-if="!plan?.fillings.length">{{ t('mix.chooseSome') }}</p>
+      <MixSolve v-else-if="mode === 'solve'" :container-ids="chosenIds" @take="take" />
+      <p v-else-if="mode === 'tub' && !recipe">{{ t('mix.ownHasNoTub') }}</p>
+      <MixTub v-else-if="mode === 'tub'" :mixing="mixing" :plan="plan" />
+      <MixBatches
+        v-else
+        v-model:feed-id="feedId"
+        v-model:lime-kind="limeKind"
+        v-model:with-reserve="withReserve"
+        :plan="plan"
+      />
     </section>
   </div>
   <div v-else class="view">
@@ -210,7 +216,7 @@ async function setMix(): Promise<void> {
 
 <style>
 .mix-choose {
-  width: 270px;
+  width: 262px;
   flex: none;
 }
 .mix-pots {
@@ -233,24 +239,25 @@ async function setMix(): Promise<void> {
   flex: 1;
   min-width: 0;
 }
-.mix-feed-head {
-  justify-content: space-between;
-}
-.mix-feed-head .field {
-  width: 260px;
-}
-.mix-note {
-  margin-top: 8px;
+.mix-modes {
+  margin-bottom: 12px;
 }
 @media (max-width: 700px) {
   .mix-view {
     overflow: auto;
+    flex-direction: column;
   }
   .mix-choose,
   .mix-result {
     width: auto;
     flex: none;
     overflow: visible;
+  }
+}
+@media print {
+  .mix-choose,
+  .mix-modes {
+    display: none;
   }
 }
 </style>

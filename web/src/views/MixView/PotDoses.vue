@@ -6,7 +6,7 @@ import { useNames } from '../../ui/names'
 import WhyNumber from '../../ui/WhyNumber.vue'
 
 /** What each pot gets when it is filled: mix, lime and starter feed, in grams and by hand. */
-defineProps<{ fillings: readonly PotFilling[]; feedName: string }>()
+defineProps<{ fillings: readonly PotFilling[]; feedName: string; limeName: string }>()
 const { t } = useI18n()
 const { volume, mass, measured } = useFormat()
 const { recipeName } = useNames()
@@ -18,7 +18,7 @@ const { recipeName } = useNames()
       <tr>
         <th>{{ t('mix.pot') }}</th>
         <th class="number">{{ t('mix.mixVolume') }}</th>
-        <th>{{ t('mix.lime') }}</th>
+        <th>{{ limeName }}</th>
         <th>{{ feedName }}</th>
       </tr>
     </thead>
@@ -46,6 +46,10 @@ const { recipeName } = useNames()
             :about="t('mix.feedFor', { code: row.pot.container.code })"
           />
           · {{ measured(row.feedMeasure) }}
+          <div v-for="dose in row.amendments" :key="dose.productId">
+            {{ t(`product.${dose.productId}`) }}: {{ mass(dose.massG) }} ·
+            {{ measured(dose.measure) }}
+          </div>
         </td>
       </tr>
     </tbody>

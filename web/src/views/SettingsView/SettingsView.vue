@@ -19,6 +19,7 @@ import { useFaultText } from '../../ui/faults'
 import { themes, useTheme } from '../../ui/theme'
 import QuantityField from '../../ui/QuantityField.vue'
 import TextField from '../../ui/TextField.vue'
+import MoneySettings from './MoneySettings.vue'
 
 const store = useGardenStore()
 const { garden, gardens } = storeToRefs(store)
@@ -191,6 +192,7 @@ async function importFile(event: Event): Promise<void> {
           t('settings.addSpace')
         }}</el-button>
       </form>
+      <MoneySettings :key="garden.id" />
     </section>
     <section class="panel">
       <h2>{{ t('settings.gardens') }}</h2>

@@ -1,4 +1,12 @@
-import type { Solve } from './types'
+/** What a solver found. */
+export interface Solution {
+  readonly status: 'optimal' | 'infeasible' | 'timeLimit'
+  readonly objective: number
+  readonly values: Readonly<Record<string, number>>
+}
+
+/** A solver of linear programmes with whole numbers, in the CPLEX LP text format. */
+export type Solve = (lp: string, timeLimitS: number) => Solution
 
 /** What is used of the HiGHS solver, so that the core need not know where it comes from. */
 export interface HighsLike {
@@ -18,7 +26,7 @@ export interface HighsLike {
   }
 }
 
-/** HiGHS as a solver of the arrangement: exact, no gap allowed. */
+/** HiGHS as a solver: exact, no gap allowed. */
 export const solveWithHighs =
   (highs: HighsLike): Solve =>
   (lp, timeLimitS) => {

@@ -1,0 +1,132 @@
+import type { BatchLine } from './batch'
+import type { Ingredient, Pack } from './ingredient'
+
+export interface Buy {
+  readonly pack: Pack
+  /** Whole packs. */
+  readonly count: number
+}
+
+/** What to buy of one ingredient. */
+export interface Purchase {
+  readonly ingredient: Ingredient
+  /** Loose, over all mixes. */
+  readonly needL: number
+  /** Of it at hand. */
+  readonly fromStockL: number
+  readonly buys: readonly Buy[]
+  readonly price: number
+  /** What is left of the packs when all is mixed. */
+  readonly leftOverL: number
+  /** Needed, not at hand, and not sold: to be made at home. */
+  readonly homeMadeL: number
+}
+
+/** A drop more than a whole pack is rounding, not a reason to buy another, L. */
+const DROP_L = 1e-6
+
+interface Combination {
+  readonly counts: readonly number[]
+  readonly price: number
+  readonly looseL: number
+}
+
+/** Of two that do, the cheaper; of equals the one that leaves less, then the one with fewer packs. */
+function isBetter(one: Combination, other: Combination): boolean {
+  const packs = ({ counts }: Combination) => counts.reduce((sum, count) => sum + count, 0)
+  if (Math.abs(one.price - other.price) > 1e-9) return one.price < other.price
+  if (Math.abs(one.looseL - other.looseL) > DROP_L) return one.looseL < other.looseL
+  return packs(one) < packs(other)
+}
+
+/**
+ * The cheapest whole packs that hold an amount. All combinations that could be
+ * cheaper are tried: largest packs first, and none followed further once it
+ * costs more than the best.
+ */
+function cheapest(packs: readonly Pack[], looseL: number): Combination {
+  const ordered = [...packs].sort((one, other) => other.looseL - one.looseL)
+  const perL = ordered.map((_, index) =>
+    Math.min(...ordered.slice(index).map((pack) => pack.price / pack.looseL)),
+  )
+  let best: Combination = { counts: [], price: Infinity, looseL: Infinity }
+  const follow = (index: number, left: number, chosen: Combination): void => {
+    if (left <= DROP_L) {
+      if (isBetter(chosen, best)) best = chosen
+      return
+    }
+    const pack = ordered[index]
+    if (!pack || chosen.price + left * perL[index]! > best.price + 1e-9) return
+    const most = Math.ceil(left / pack.looseL - DROP_L)
+    for (let count = most; count >= 0; count--)
+      follow(index + 1, left - count * pack.looseL, {
+        counts: [...chosen.counts, count],
+        price: chosen.price + count * pack.price,
+        looseL: chosen.looseL + count * pack.looseL,
+      })
+  }
+  follow(0, looseL, { counts: [], price: 0, looseL: 0 })
+  return {
+    ...best,
+    counts: packs.map((pack) => best.counts[ordered.indexOf(pack)] ?? 0),
+  }
+}
+
+/**
+ * What to buy of an ingredient: the cheapest combination of whole packs for what
+ * is not at hand.
+ *
+ * @param needL  loose litres wanted
+ * @param stockL loose litres at hand
+ */
+export function packsFor(ingredient: Ingredient, needL: number, stockL = 0): Purchase {
+  const fromStockL = Math.min(needL, stockL)
+  const missingL = needL - fromStockL
+  const base = { ingredient, needL, fromStockL }
+  if (missingL <= DROP_L || !ingredient.packs.length)
+    return {
+      ...base,
+      buys: [],
+      price: 0,
+      leftOverL: 0,
+      homeMadeL: missingL <= DROP_L ? 0 : missingL,
+    }
+  const { counts, price, looseL } = cheapest(ingredient.packs, missingL)
+  return {
+    ...base,
+    buys: ingredient.packs.flatMap((pack, index) =>
+      counts[index] ? [{ pack, count: counts[index] }] : [],
+    ),
+    price,
+    leftOverL: looseL - missingL,
+    homeMadeL: 0,
+  }
+}
+
+/** One list for everything that is to be mixed. */
+export interface ShoppingList {
+  readonly purchases: readonly Purchase[]
+  /** Paid at the till. */
+  readonly price: number
+  /** Of that, worth what is used up and not left over. */
+  readonly usedPrice: number
+}
+
+/** What to buy for several mixes together, what is at hand taken off. */
+export function shoppingList(
+  lines: readonly BatchLine[],
+  stockL: Readonly<Record<string, number>>,
+): ShoppingList {
+  const purchases = lines.map(({ ingredient, looseL }) =>
+    packsFor(ingredient, looseL, stockL[ingredient.id] ?? 0),
+  )
+  const bought = ({ needL, fromStockL, homeMadeL }: Purchase) => needL - fromStockL - homeMadeL
+  return {
+    purchases,
+    price: purchases.reduce((sum, one) => sum + one.price, 0),
+    usedPrice: purchases.reduce((sum, one) => {
+      const litres = bought(one) + one.leftOverL
+      return litres > 0 ? sum + (one.price * bought(one)) / litres : sum
+    }, 0),
+  }
+}

@@ -1,0 +1,194 @@
+import { reason, InputError, memory, type Solve } from '../../units'
+import { checked, holds, overLimit } from './checked'
+import {
+  linearOf,
+  programmeOf,
+  rowsOf,
+  volumeOf,
+  type Correction,
+  type Linear,
+  type Row,
+} from './model'
+import { polished } from './polish'
+import type { Binding, CheckedMix, MixAim, MixLimit, MixTask, SolvedMix } from './types'
+
+/** Checked against the full physics so often at most. */
+const MOST_ROUNDS = 12
+/** Nearer to a limit than this, it binds. */
+const BINDS_WITHIN = {
+  airSpace: 0.005,
+  containerCapacity: 0.005,
+  wetDensityGL: 5,
+  ph: 0.05,
+} as const
+/** A limit binds that costs more than this: money, g/L, share. */
+const LEAST_GAIN: Readonly<Record<MixAim, number>> = { cheapest: 0.01, lightest: 1, closest: 0.002 }
+/** A first guess of what mixing loses. */
+const FIRST: Correction = { packing: 1.13, containerCapacity: 0, airSpace: 0, wetDensityGL: 0 }
+
+/** What the straight sums say of the same shares. */
+function straight(linear: readonly Linear[], shares: readonly number[], packing: number) {
+  const sum = (of: (one: Linear) => number) =>
+    linear.reduce((total, one, index) => total + shares[index]! * of(one), 0)
+  const water = packing * sum(({ waterShare }) => waterShare)
+  return {
+    containerCapacity: water,
+    airSpace: 1 - packing * sum(({ poreShare }) => 1 - poreShare) - water,
+    wetDensityGL: packing * sum(({ ingredient }) => ingredient.bulkDensityGL) + 1000 * water,
+  }
+}
+
+const isSettled = (one: Correction, other: Correction) =>
+  Math.abs(one.packing - other.packing) < 1e-4 &&
+  Math.abs(one.containerCapacity - other.containerCapacity) < 1e-3 &&
+  Math.abs(one.airSpace - other.airSpace) < 1e-3
+
+interface Search {
+  /** Best that the physics holds, else the last that was found; undefined where nothing was. */
+  readonly shares: readonly number[] | undefined
+  readonly rounds: number
+  /** As the straight sums stood when nothing more was found. */
+  readonly correction: Correction
+}
+
+const askedIn = (rows: readonly Row[]): MixLimit[] =>
+  rows.flatMap(({ asked }) => (asked ? [asked] : []))
+
+/**
+ * Solves and checks in turn: the programme with the straight sums, the physics
+ * of what it found, the programme again with what the sums were off by.
+ */
+function search(
+  task: MixTask,
+  linear: readonly Linear[],
+  solve: Solve,
+  timeLimitS: number,
+  tell: (share: number) => void,
+): Search {
+  let correction = FIRST
+  let best: { readonly found: CheckedMix; readonly shares: readonly number[] } | undefined
+  let last: readonly number[] | undefined
+  for (let round = 1; ; round++) {
+    tell((0.6 * round) / MOST_ROUNDS)
+    const rows = rowsOf(task, linear, correction)
+    const { status, values } = solve(programmeOf(task, linear, correction, rows), timeLimitS)
+    if (status === 'infeasible') return { shares: best?.shares ?? last, rounds: round, correction }
+    const shares = linear.map(({ name }) => values[name] ?? 0)
+    last = shares
+    const found = checked(task, linear, shares)
+    if (holds(found, askedIn(rows)) && (!best || found.objective < best.found.objective))
+      best = { found, shares }
+    const packing = found.looseL / volumeOf(task)
+    const sums = straight(linear, shares, packing)
+    const next = {
+      packing,
+      containerCapacity: found.containerCapacity - sums.containerCapacity,
+      airSpace: found.airSpace - sums.airSpace,
+      wetDensityGL: found.wetDensityGL - sums.wetDensityGL,
+    }
+    if (round === MOST_ROUNDS || (best && isSettled(correction, next)))
+      return { shares: best?.shares ?? last, rounds: round, correction: next }
+    correction = next
+  }
+}
+
+/** The best by the physics, begun at what the programme found and at each ingredient alone. */
+function bestNear(
+  task: MixTask,
+  linear: readonly Linear[],
+  limits: readonly MixLimit[],
+  shares: readonly number[] | undefined,
+): CheckedMix | undefined {
+  const alone = linear.map((_, only) => linear.map((__, index) => (index === only ? 1 : 0)))
+  const bestAlone = alone
+    .flatMap((one) => {
+      const found = polished(task, linear, limits, one, [])
+      return found ? [{ one, objective: found.objective }] : []
+    })
+    .sort((one, other) => one.objective - other.objective)[0]?.one
+  return [shares, bestAlone]
+    .flatMap((start) => (start ? [polished(task, linear, limits, start)] : []))
+    .flatMap((found) => (found ? [found] : []))
+    .sort((one, other) => one.objective - other.objective)[0]
+}
+
+/** As few of the things asked as cannot hold together: each is left out that is not needed for it. */
+function smallestConflict(
+  task: MixTask,
+  linear: readonly Linear[],
+  correction: Correction,
+  solve: Solve,
+): MixLimit[] {
+  let rows: readonly Row[] = rowsOf(task, linear, correction)
+  for (const { asked } of rows) {
+    if (!asked) continue
+    const fewer = rows.filter((row) => row.asked !== asked)
+    const { status } = solve(programmeOf(task, linear, correction, fewer), 5)
+    if (status === 'infeasible') rows = fewer
+  }
+  return askedIn(rows)
+}
+
+/** Whether a limit is what keeps the mix from being better. */
+function binds(found: CheckedMix, limit: MixLimit, stockShare: (id: string) => number): boolean {
+  const share = (id: string) =>
+    found.blend.shares.find(({ ingredient }) => ingredient.id === id)?.share ?? 0
+  const { code, ingredientId, property, value } = limit
+  if (property) return Math.abs(overLimit(found, limit)) <= BINDS_WITHIN[property]
+  if (code === 'mostKinds') return found.blend.shares.length >= value
+  const bound = code === 'stock' ? stockShare(ingredientId!) : value
+  return Math.abs(share(ingredientId!) - bound) < 5e-3
+}
+
+/**
+ * The best mix for some containers out of what is at hand or to buy: the
+ * cheapest by whole packs, the lightest when wet, or the closest to a wished
+ * balance of water and air, within all that is asked of it.
+ *
+ * Blended properties are straight sums but for the shrinkage and the form of the
+ * curve; so a linear programme in whole packs finds a mix, the full physics
+ * checks it, and the programme is corrected until both agree. What it finds is
+ * bettered step by step by the physics alone.
+ *
+ * @param solve a solver of programmes in the CPLEX LP text format, such as HiGHS
+ * @param tell  told how far it is, 0–1
+ * @throws InputError `noVessels` or `noCandidates`
+ */
+export function solveMix(
+  task: MixTask,
+  solve: Solve,
+  timeLimitS = 10,
+  tell: (share: number) => void = () => undefined,
+): SolvedMix {
+  if (!(volumeOf(task) > 0)) throw new InputError('noVessels')
+  if (!task.candidates.length) throw new InputError('noCandidates')
+  const linear = linearOf(task)
+  const { shares, rounds, correction } = search(task, linear, solve, timeLimitS, tell)
+  tell(0.6)
+  const all = rowsOf(task, linear, correction)
+  const best = bestNear(task, linear, askedIn(all), shares)
+  tell(0.8)
+  if (!best)
+    return { status: 'impossible', conflict: smallestConflict(task, linear, correction, solve) }
+  const objectiveOf = (rows: readonly Row[]) => {
+    const { status, objective } = solve(programmeOf(task, linear, correction, rows), timeLimitS)
+    return status === 'infeasible' ? undefined : objective
+  }
+  const heldTo = objectiveOf(all)
+  const stockShare = (id: string) =>
+    (linear.find(({ ingredient }) => ingredient.id === id)?.stockL ?? 0) / best.looseL
+  const binding = all.flatMap(({ asked }): Binding[] => {
+    if (!asked || heldTo === undefined || !binds(best, asked, stockShare)) return []
+    const freed = objectiveOf(all.filter((row) => row.asked !== asked))
+    // What costs nothing does not bind, however near it is.
+    const gain = freed === undefined ? 0 : heldTo - freed
+    return gain > LEAST_GAIN[task.aim] ? [{ limit: asked, gain }] : []
+  })
+  return {
+    status: 'found',
+    found: best,
+    binding,
+    rounds,
+    reasons: [reason('solve.checked', { rounds }, memory)],
+  }
+}

@@ -1,0 +1,150 @@
+<script setup lang="ts">
+import { computed, shallowRef } from 'vue'
+import { storeToRefs } from 'pinia'
+import { useI18n } from 'vue-i18n'
+import { nanoid } from 'nanoid'
+import { Plus } from '@element-plus/icons-vue'
+import {
+  cheapestPriceL,
+  ingredientProvenance,
+  ingredients,
+  ingredientsOf,
+  particleClassOf,
+  type Ingredient,
+} from '@rimbo/core'
+import { useGardenStore } from '../../stores/garden'
+import { useFormat } from '../../ui/format'
+import { useNames } from '../../ui/names'
+import IngredientForm from './IngredientForm.vue'
+
+/** Everything there is to mix with: typical, the gardener's own, and measured. */
+const store = useGardenStore()
+const { garden } = storeToRefs(store)
+const { t } = useI18n()
+const { density, share, number, money, volume } = useFormat()
+const { ingredientName } = useNames()
+
+const rows = computed(() =>
+  Object.values(garden.value ? ingredientsOf(garden.value) : {}).map((one) => {
+    const price = cheapestPriceL(one)
+    return {
+      one,
+      isOwn: !!garden.value?.ingredients.some(({ id }) => id === one.id),
+      mark:
+        garden.value?.ingredients.some(({ id }) => id === one.id) && !one.isMeasured
+          ? 'own'
+          : ingredientProvenance(one).mark,
+      name: ingredientName(one.id),
+      price: price === undefined ? t('mix.homeMade') : t('mix.priceL', { price: money(price) }),
+      stockL: garden.value?.stockL[one.id] ?? 0,
+    }
+  }),
+)
+
+const edited = shallowRef<{ start: Ingredient; stockL: number; isNew: boolean }>()
+/** What is edited is what stands under the tests: the gardener's own figures, or the typical ones. */
+function edit(id: string, stockL: number): void {
+  const start = garden.value?.ingredients.find((one) => one.id === id) ?? ingredients[id]
+  if (start) edited.value = { start: { ...start, name: ingredientName(id) }, stockL, isNew: false }
+}
+const add = () => {
+  const like = ingredients['compost']!
+  edited.value = { start: { ...like, id: nanoid(), name: '' }, stockL: 0, isNew: true }
+}
+
+async function save(one: Ingredient, stockL: number): Promise<void> {
+  await store.edit({ code: 'change.ingredient', params: { name: one.name ?? '' } }, (draft) => {
+    const index = draft.ingredients.findIndex(({ id }) => id === one.id)
+    if (index >= 0) draft.ingredients[index] = one
+    else draft.ingredients.push(one)
+    if (stockL > 0) draft.stockL[one.id] = stockL
+    else delete draft.stockL[one.id]
+  })
+  edited.value = undefined
+}
+/** An own one goes; a changed typical one is typical again. One that a recipe needs stays. */
+const isNeeded = (id: string) =>
+  !ingredients[id] &&
+  !!garden.value?.recipes.some(({ parts }) => parts.some((part) => part.ingredientId === id))
+async function remove(id: string): Promise<void> {
+  edited.value = undefined
+  await store.edit({ code: 'change.removeIngredient' }, (draft) => {
+    draft.ingredients = draft.ingredients.filter((one) => one.id !== id)
+    if (!ingredients[id]) delete draft.stockL[id]
+  })
+}
+</script>
+
+<template>
+  <div>
+    <div class="row">
+      <el-button :icon="Plus" @click="add">{{ t('ingredients.add') }}</el-button>
+      <span class="soft">{{ t('ingredients.note') }}</span>
+    </div>
+    <table class="ingredients">
+      <thead>
+        <tr>
+          <th>{{ t('mix.ingredient') }}</th>
+          <th class="number">{{ t('ingredients.dry') }}</th>
+          <th class="number">{{ t('ingredients.moist') }}</th>
+          <th class="number">{{ t('ingredients.held') }}</th>
+          <th class="number">pH</th>
+          <th class="number">C : N</th>
+          <th>{{ t('ingredients.grain') }}</th>
+          <th class="number">{{ t('mix.atHand') }}</th>
+          <th class="number">{{ t('mix.price') }}</th>
+          <th>{{ t('ingredients.from') }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in rows" :key="row.one.id" :data-ingredient="row.one.id">
+          <th scope="row">
+            <el-button link type="primary" @click="edit(row.one.id, row.stockL)">
+              {{ row.name }}
+            </el-button>
+          </th>
+          <td class="number">{{ density(row.one.bulkDensityGL) }}</td>
+          <td class="number">{{ density(row.one.moistDensityGL) }}</td>
+          <td class="number">
+            {{ row.one.waterShares.map((one) => share(one).replace(/\s?%/, '')).join(' · ') }} %
+          </td>
+          <td class="number">{{ number(row.one.ph) }}</td>
+          <td class="number">
+            {{ row.one.decayShare > 0 ? number(row.one.carbonToNitrogen) : '–' }}
+          </td>
+          <td>{{ t(`ingredients.class.${particleClassOf(row.one)}`) }}</td>
+          <td class="number">{{ row.stockL > 0 ? volume(row.stockL) : '–' }}</td>
+          <td class="number">{{ row.price }}</td>
+          <td class="soft">{{ t(`ingredients.mark.${row.mark}`) }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <IngredientForm
+      v-if="edited"
+      :start="edited.start"
+      :stock-l="edited.stockL"
+      :is-new="edited.isNew"
+      :currency="garden?.settings.currency ?? ''"
+      :can-remove="
+        !edited.isNew &&
+        !!garden?.ingredients.some(({ id }) => id === edited?.start.id) &&
+        !isNeeded(edited.start.id)
+      "
+      @save="save"
+      @remove="remove"
+      @close="edited = undefined"
+    />
+  </div>
+</template>
+
+<style>
+.ingredients th,
+.ingredients td {
+  padding: 3px 12px 3px 0;
+  white-space: nowrap;
+  font-size: 14px;
+}
+.ingredients {
+  margin-top: 8px;
+}
+</style>

@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { nameSchema, type Recipe } from '@rimbo/core'
+import TextField from '../../ui/TextField.vue'
+
+/** Keeps a changed recipe, or puts it back; removes one of the gardener's own. */
+const props = defineProps<{ base: Recipe; recipe: Recipe; isChanged: boolean; isOwn: boolean }>()
+const emit = defineEmits<{
+  keep: [name: string, recipe: Recipe, id?: string]
+  putBack: []
+  remove: []
+}>()
+const { t } = useI18n()
+
+const name = ref('')
+watch(
+  () => props.base.id,
+  () => (name.value = ''),
+)
+const isNamed = computed(() => nameSchema.safeParse(name.value).success)
+</script>
+
+<template>
+  <form
+    v-if="isChanged"
+    class="save-recipe"
+    @submit.prevent="isNamed && emit('keep', name.trim(), recipe)"
+  >
+    <TextField v-model="name" :label="t('mix.saveAs')" :hint="t('mix.saveHint')" />
+    <div class="row">
+      <el-button size="small" native-type="submit" type="primary" :disabled="!isNamed">
+        {{ t('mix.saveNew') }}
+      </el-button>
+      <el-button v-if="isOwn" size="small" @click="emit('keep', base.name ?? '', recipe, base.id)">
+        {{ t('mix.saveChange') }}
+      </el-button>
+      <el-button size="small" @click="emit('putBack')">{{ t('mix.putBack') }}</el-button>
+    </div>
+  </form>
+  <el-button v-else-if="isOwn" class="save-recipe" size="small" @click="emit('remove')">
+    {{ t('mix.removeRecipe') }}
+  </el-button>
+</template>
+
+<style>
+.save-recipe {
+  margin-bottom: 12px;
+}
+</style>
