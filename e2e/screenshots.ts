@@ -24,6 +24,26 @@ test.describe('pictures', () => {
     await page.screenshot({ path: `${import.meta.dirname}/${folder}/arrange.png` })
   })
 
+  for (const [name, button] of [
+    ['batches', 'Batches'],
+    ['tests', 'Kitchen tests'],
+  ] as const)
+    test(`a mix, ${name}`, async ({ page }) => {
+      await page.goto('/mix')
+      await page.getByRole('button', { name: button }).click()
+      await page.getByRole('heading', { name: /makes|Measured so far/ }).waitFor()
+      await page.screenshot({ path: `${import.meta.dirname}/${folder}/mix-${name}.png` })
+    })
+
+  test('a mix, solved', async ({ page }) => {
+    await page.goto('/mix')
+    await page.getByRole('button', { name: 'Solve' }).click()
+    await page.locator('[data-bound=peat]').getByText('Sphagnum peat').click()
+    await page.getByRole('button', { name: 'Find the mix' }).click()
+    await page.getByRole('button', { name: 'Look at it in the tub' }).waitFor({ timeout: 60_000 })
+    await page.screenshot({ path: `${import.meta.dirname}/${folder}/mix-solve.png` })
+  })
+
   test('a pot and its form', async ({ page }) => {
     await page.goto('/line-up')
     await page.locator('[data-pot=B1]').click()

@@ -47,8 +47,9 @@ export function vanGenuchtenCurve(vanGenuchten: VanGenuchten): RetentionCurve {
   }
 }
 
-/** Residual share, ln α and ln(n − 1): a start that suits potting mixes, and how far to look. */
-const START = [0.1, Math.log(0.2), Math.log(0.5)]
+/** A slope that suits potting mixes, to begin from. */
+const USUAL_N = 1.4
+/** Residual share, ln α and ln(n − 1): how far to look. */
 const LEAST = [0, Math.log(1e-4), Math.log(0.02)]
 const MOST = [0.6, Math.log(8), Math.log(12)]
 
@@ -61,6 +62,21 @@ const parametersOf = (
   alphaPerCm: Math.exp(logAlpha),
   n: 1 + Math.exp(logN),
 })
+
+/** Where to begin: the curve of a usual slope through the first point under suction. */
+function startOf(saturatedShare: number, pulled: readonly RetentionPoint[]): number[] {
+  const residualShare = 0.7 * pulled.at(-1)!.waterShare
+  const first = pulled[0]!
+  const saturation = Math.min(
+    0.99,
+    (first.waterShare - residualShare) / (saturatedShare - residualShare),
+  )
+  const m = 1 - 1 / USUAL_N
+  const alphaPerCm = (saturation ** (-1 / m) - 1) ** (1 / USUAL_N) / first.suctionCm
+  const within = (value: number, index: number) =>
+    Math.min(MOST[index]!, Math.max(LEAST[index]!, value))
+  return [residualShare, Math.log(alphaPerCm), Math.log(USUAL_N - 1)].map(within)
+}
 
 /**
  * The van Genuchten curve that lies closest to measured points, by
@@ -81,13 +97,13 @@ export function retentionCurve(points: readonly RetentionPoint[]): RetentionCurv
     },
     (parameters) => vanGenuchtenCurve(parametersOf(saturatedShare, parameters)).waterShare,
     {
-      initialValues: START,
+      initialValues: startOf(saturatedShare, pulled),
       minValues: LEAST,
       maxValues: MOST,
       damping: 0.01,
       gradientDifference: 1e-4,
       centralDifference: true,
-      maxIterations: 60,
+      maxIterations: 16,
       errorTolerance: 1e-9,
     },
   )
