@@ -1,5 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
-import { labelToElements, starterDose, starterProducts } from '.'
+import { amendmentG, labelToElements, starterDose, starterProducts } from '.'
+import type { Amendment } from '../mix'
+import { defaultMeasures } from '../units'
 
 // Standard atomic weights, IUPAC 2021, abridged.
 const WEIGHT = { O: 15.999, P: 30.974, K: 39.098, Ca: 40.078, Mg: 24.305 }
@@ -19,9 +21,9 @@ describe('labels', () => {
   })
 })
 
-describe('starter feed', () => {
-  const product = (id: string) => starterProducts.find((one) => one.id === id)!
+const product = (id: string) => starterProducts.find((one) => one.id === id)!
 
+describe('starter feed', () => {
   test('half a cup of granular organic in a bucket is within the rates (practice)', () => {
     const halfCupG = 118 * product('granularOrganic').densityGMl
     const { leastG, mostG } = starterDose(product('granularOrganic'), 19)
@@ -46,5 +48,34 @@ describe('starter feed', () => {
   test('bone meal carries about 24 % calcium (memory) and the caution of dogs', () => {
     expect(labelToElements(product('boneMeal').analysis).ca).toBeCloseTo(24, 0)
     expect(product('boneMeal').cautions).toContain('dogs')
+  })
+})
+
+describe('amendments of a recipe', () => {
+  const of = (amount: number, unit: Amendment['unit'], volumeL: number) =>
+    amendmentG({ productId: 'x', amount, unit }, volumeL, 0.8, 'us', defaultMeasures)
+
+  test('by the litre they follow the pot, by the measure they do not', () => {
+    expect(of(2, 'gramsPerLitre', 19)).toBe(38)
+    expect(of(2, 'handfulsPerPot', 19)).toBe(of(2, 'handfulsPerPot', 40))
+    expect(of(2, 'handfulsPerPot', 19)).toBeCloseTo(2 * 40 * 0.8, 9)
+  })
+  test('a US cup is sixteen tablespoons, a tablespoon three teaspoons (NIST Handbook 44)', () => {
+    expect(of(1, 'cupsPerPot', 1)).toBeCloseTo(of(16, 'tablespoonsPerPot', 1), 9)
+    expect(of(1, 'tablespoonsPerPot', 1)).toBeCloseTo(of(3, 'teaspoonsPerPot', 1), 9)
+  })
+  test('gypsum and Epsom salt by their formula mass', () => {
+    const gypsum = labelToElements(product('gypsum').analysis)
+    const H = 1.008
+    const S = 32.06
+    expect(gypsum.ca).toBeCloseTo((100 * Ca) / (Ca + S + 4 * O + 2 * (2 * H + O)), 0)
+    const epsom = labelToElements(product('epsomSalt').analysis)
+    expect(epsom.mg).toBeCloseTo((100 * Mg) / (Mg + S + 4 * O + 7 * (2 * H + O)), 1)
+  })
+  test('a tablespoon of Epsom salt in 19 L is within its rates (practice)', () => {
+    const { leastG, mostG } = starterDose(product('epsomSalt'), 19)
+    const spoonG = 14.8 * product('epsomSalt').densityGMl
+    expect(spoonG).toBeGreaterThan(leastG)
+    expect(spoonG).toBeLessThan(mostG)
   })
 })

@@ -22,7 +22,9 @@ export interface Purchase {
   readonly homeMadeL: number
 }
 
-/** A drop more than a whole pack is rounding, not a reason to buy another, L. */
+/** A five-hundredth is less than a scoop is filled to: no reason to buy another pack. */
+const SLACK_SHARE = 0.002
+/** Rounding, L. */
 const DROP_L = 1e-6
 
 interface Combination {
@@ -82,23 +84,24 @@ function cheapest(packs: readonly Pack[], looseL: number): Combination {
 export function packsFor(ingredient: Ingredient, needL: number, stockL = 0): Purchase {
   const fromStockL = Math.min(needL, stockL)
   const missingL = needL - fromStockL
+  const slackL = SLACK_SHARE * needL + DROP_L
   const base = { ingredient, needL, fromStockL }
-  if (missingL <= DROP_L || !ingredient.packs.length)
+  if (missingL <= slackL || !ingredient.packs.length)
     return {
       ...base,
       buys: [],
       price: 0,
       leftOverL: 0,
-      homeMadeL: missingL <= DROP_L ? 0 : missingL,
+      homeMadeL: missingL <= slackL ? 0 : missingL,
     }
-  const { counts, price, looseL } = cheapest(ingredient.packs, missingL)
+  const { counts, price, looseL } = cheapest(ingredient.packs, missingL - slackL)
   return {
     ...base,
     buys: ingredient.packs.flatMap((pack, index) =>
       counts[index] ? [{ pack, count: counts[index] }] : [],
     ),
     price,
-    leftOverL: looseL - missingL,
+    leftOverL: Math.max(0, looseL - missingL),
     homeMadeL: 0,
   }
 }

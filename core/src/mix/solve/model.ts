@@ -1,6 +1,6 @@
 import { drainedBody } from '../drained'
 import { retentionCurve } from '../retention'
-import { TABLED_SUCTIONS_CM, type Ingredient } from '../ingredient'
+import { cheapestPriceL, TABLED_SUCTIONS_CM, type Ingredient } from '../ingredient'
 import type { LimitedProperty, MixCandidate, MixLimit, MixTask } from './types'
 
 /** Each candidate as a linear programme sees it: by itself, in the containers. */
@@ -182,19 +182,19 @@ function distanceRows(task: MixTask, linear: readonly Linear[], correction: Corr
 const TIE_BREAK = 1e-4
 
 function objectiveOf(task: MixTask, linear: readonly Linear[], correction: Correction): Terms {
-  const prices = Object.fromEntries(
-    linear.flatMap(({ name, ingredient, isBought }) =>
-      isBought ? ingredient.packs.map((pack, index) => [`${name}p${index}`, pack.price]) : [],
-    ),
-  )
-  const tieBreak = Object.fromEntries(
-    Object.entries(prices).map(([name, price]) => [name, (price / volumeOf(task)) * TIE_BREAK]),
+  const tieBreak = sumOver(
+    linear,
+    ({ ingredient, isBought }) => TIE_BREAK * ((isBought && cheapestPriceL(ingredient)) || 0),
   )
   switch (task.aim) {
     case 'cheapest':
-      return prices
+      return Object.fromEntries(
+        linear.flatMap(({ name, ingredient, isBought }) =>
+          isBought ? ingredient.packs.map((pack, index) => [`${name}p${index}`, pack.price]) : [],
+        ),
+      )
     case 'lightest':
-      return { ...propertyTerms(linear, 'wetDensityGL', correction).terms, ...tieBreak }
+      return propertyTerms(linear, 'wetDensityGL', correction).terms
     case 'closest':
       return {
         containerCapacityOver: 1,
@@ -212,15 +212,26 @@ const written = (terms: Terms) =>
     .map(([name, factor]) => `${factor < 0 ? '-' : '+'} ${figure(Math.abs(factor))} ${name}`)
     .join('\n  ')
 
-/** The programme as text, with some of what was asked perhaps left out. */
+/**
+ * The programme as text, with some of what was asked perhaps left out.
+ *
+ * @param isInWholePacks whole packs are much slower to solve than parts of packs
+ */
 export function programmeOf(
   task: MixTask,
   linear: readonly Linear[],
   correction: Correction,
   rows: readonly Row[],
+  isInWholePacks: boolean,
 ): string {
-  const packs = linear.flatMap(({ name, ingredient, isBought }) =>
-    isBought ? ingredient.packs.map((_, index) => `${name}p${index}`) : [],
+  const looseL = volumeOf(task) * correction.packing
+  const packs = linear.flatMap(({ name, ingredient, isBought, mostShare }) =>
+    isBought
+      ? ingredient.packs.map((pack, index) => ({
+          name: `${name}p${index}`,
+          most: Math.ceil((mostShare * looseL) / pack.looseL),
+        }))
+      : [],
   )
   const objective = written(objectiveOf(task, linear, correction))
   return [
@@ -233,8 +244,10 @@ export function programmeOf(
     ),
     'Bounds',
     ...linear.map(({ name }) => ` 0 <= ${name} <= 1`),
-    ...packs.map((name) => ` 0 <= ${name} <= 10000`),
-    ...(packs.length ? ['General', ` ${packs.join('\n ')}`] : []),
+    ...packs.map(({ name, most }) => ` 0 <= ${name} <= ${most}`),
+    ...(packs.length && isInWholePacks
+      ? ['General', ` ${packs.map(({ name }) => name).join('\n ')}`]
+      : []),
     'Binary',
     ` ${linear.map(({ name }) => `${name}y`).join('\n ')}`,
     'End',

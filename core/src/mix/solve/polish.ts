@@ -28,7 +28,7 @@ const hasEnough = (found: CheckedMix, linear: readonly Linear[]) =>
   linear.every(({ ingredient, stockL, isBought }) => {
     if (isBought && ingredient.packs.length) return true
     const line = found.lines.find((one) => one.ingredient.id === ingredient.id)
-    return (line?.looseL ?? 0) <= stockL + 0.01
+    return (line?.looseL ?? 0) <= stockL * 1.002
   })
 
 /**

@@ -14,6 +14,10 @@ import type { Binding, CheckedMix, MixAim, MixLimit, MixTask, SolvedMix } from '
 
 /** Checked against the full physics so often at most. */
 const MOST_ROUNDS = 12
+/** Whole packs take long; so often are they mended at most. */
+const WHOLE_ROUNDS = 4
+/** Of the mixes found, the last so many are bettered. */
+const MOST_STARTS = 3
 /** Nearer to a limit than this, it binds. */
 const BINDS_WITHIN = {
   airSpace: 0.005,
@@ -44,8 +48,8 @@ const isSettled = (one: Correction, other: Correction) =>
   Math.abs(one.airSpace - other.airSpace) < 1e-3
 
 interface Search {
-  /** Best that the physics holds, else the last that was found; undefined where nothing was. */
-  readonly shares: readonly number[] | undefined
+  /** What was found: the first, and whatever else the physics holds. */
+  readonly starts: readonly (readonly number[])[]
   readonly rounds: number
   /** As the straight sums stood when nothing more was found. */
   readonly correction: Correction
@@ -65,19 +69,24 @@ function search(
   timeLimitS: number,
   tell: (share: number) => void,
 ): Search {
+  // Parts of packs first, which is quick; whole ones when the sums are right.
+  const isByPack = task.aim === 'cheapest'
+  let isInWholePacks = false
+  let wholeRounds = 0
   let correction = FIRST
-  let best: { readonly found: CheckedMix; readonly shares: readonly number[] } | undefined
-  let last: readonly number[] | undefined
+  const starts: (readonly number[])[] = []
   for (let round = 1; ; round++) {
-    tell((0.6 * round) / MOST_ROUNDS)
+    tell((0.6 * round) / (MOST_ROUNDS + WHOLE_ROUNDS))
     const rows = rowsOf(task, linear, correction)
-    const { status, values } = solve(programmeOf(task, linear, correction, rows), timeLimitS)
-    if (status === 'infeasible') return { shares: best?.shares ?? last, rounds: round, correction }
+    const { status, values } = solve(
+      programmeOf(task, linear, correction, rows, isInWholePacks),
+      timeLimitS,
+    )
+    if (status === 'infeasible') return { starts, rounds: round, correction }
     const shares = linear.map(({ name }) => values[name] ?? 0)
-    last = shares
     const found = checked(task, linear, shares)
-    if (holds(found, askedIn(rows)) && (!best || found.objective < best.found.objective))
-      best = { found, shares }
+    const isHeld = holds(found, askedIn(rows))
+    if (isHeld || !starts.length) starts.push(shares)
     const packing = found.looseL / volumeOf(task)
     const sums = straight(linear, shares, packing)
     const next = {
@@ -86,8 +95,11 @@ function search(
       airSpace: found.airSpace - sums.airSpace,
       wetDensityGL: found.wetDensityGL - sums.wetDensityGL,
     }
-    if (round === MOST_ROUNDS || (best && isSettled(correction, next)))
-      return { shares: best?.shares ?? last, rounds: round, correction: next }
+    const isEnough = round >= MOST_ROUNDS || (isHeld && isSettled(correction, next))
+    if (isInWholePacks) wholeRounds++
+    if ((isInWholePacks ? isHeld : isEnough && !isByPack) || wholeRounds === WHOLE_ROUNDS)
+      return { starts: starts.slice(-MOST_STARTS), rounds: round, correction: next }
+    isInWholePacks ||= isEnough
     correction = next
   }
 }
@@ -97,7 +109,7 @@ function bestNear(
   task: MixTask,
   linear: readonly Linear[],
   limits: readonly MixLimit[],
-  shares: readonly number[] | undefined,
+  starts: readonly (readonly number[])[],
 ): CheckedMix | undefined {
   const alone = linear.map((_, only) => linear.map((__, index) => (index === only ? 1 : 0)))
   const bestAlone = alone
@@ -106,9 +118,8 @@ function bestNear(
       return found ? [{ one, objective: found.objective }] : []
     })
     .sort((one, other) => one.objective - other.objective)[0]?.one
-  return [shares, bestAlone]
-    .flatMap((start) => (start ? [polished(task, linear, limits, start)] : []))
-    .flatMap((found) => (found ? [found] : []))
+  return [...starts, ...(bestAlone ? [bestAlone] : [])]
+    .flatMap((start) => polished(task, linear, limits, start) ?? [])
     .sort((one, other) => one.objective - other.objective)[0]
 }
 
@@ -123,7 +134,7 @@ function smallestConflict(
   for (const { asked } of rows) {
     if (!asked) continue
     const fewer = rows.filter((row) => row.asked !== asked)
-    const { status } = solve(programmeOf(task, linear, correction, fewer), 5)
+    const { status } = solve(programmeOf(task, linear, correction, fewer, false), 5)
     if (status === 'infeasible') rows = fewer
   }
   return askedIn(rows)
@@ -163,15 +174,18 @@ export function solveMix(
   if (!(volumeOf(task) > 0)) throw new InputError('noVessels')
   if (!task.candidates.length) throw new InputError('noCandidates')
   const linear = linearOf(task)
-  const { shares, rounds, correction } = search(task, linear, solve, timeLimitS, tell)
+  const { starts, rounds, correction } = search(task, linear, solve, timeLimitS, tell)
   tell(0.6)
   const all = rowsOf(task, linear, correction)
-  const best = bestNear(task, linear, askedIn(all), shares)
+  const best = bestNear(task, linear, askedIn(all), starts)
   tell(0.8)
   if (!best)
     return { status: 'impossible', conflict: smallestConflict(task, linear, correction, solve) }
   const objectiveOf = (rows: readonly Row[]) => {
-    const { status, objective } = solve(programmeOf(task, linear, correction, rows), timeLimitS)
+    const { status, objective } = solve(
+      programmeOf(task, linear, correction, rows, false),
+      timeLimitS,
+    )
     return status === 'infeasible' ? undefined : objective
   }
   const heldTo = objectiveOf(all)

@@ -65,7 +65,7 @@ export interface CheckedMix extends DrainedState {
 
 export interface Binding {
   readonly limit: MixLimit
-  /** How much better the aim would be met without it, by the straight sums: money, g/L, share. */
+  /** How much better the aim would be met without it, by the straight sums and in parts of packs: money, g/L, share. */
   readonly gain: number
 }
 
