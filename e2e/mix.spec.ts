@@ -218,19 +218,18 @@ test('an ingredient of one’s own, in cubic feet, faults at their fields', asyn
   await expect(page.locator('.shopping')).toContainText('bag of 42.5 L')
 })
 
-test('every part of the view is clean for axe, at a desk and on a phone', async ({ page }) => {
-  await open(page, 'mix')
-  for (const name of ['Tub', 'Batches', 'Solve', 'Old mix', 'Kitchen tests', 'Ingredients'])
+for (const name of ['Tub', 'Batches', 'Solve', 'Old mix', 'Kitchen tests', 'Ingredients'])
+  test(`${name} is clean for axe, at a desk and on a phone`, async ({ page }) => {
+    await open(page, 'mix')
+    await mode(page, name)
     for (const viewport of [
       { width: 1280, height: 800 },
       { width: 390, height: 844 },
     ]) {
       await page.setViewportSize(viewport)
-      await mode(page, name)
-      await page.waitForTimeout(300)
       const { violations } = await new AxeBuilder({ page })
         .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
         .analyze()
-      expect(violations.map(({ id, nodes }) => [name, id, nodes[0]?.html])).toEqual([])
+      expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([])
     }
-})
+  })
