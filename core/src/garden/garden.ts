@@ -20,7 +20,7 @@ import {
   nameSchema,
   open,
 } from '../units'
-import { dailyWeatherSchema } from '../weather'
+import { dailyWeatherSchema, MOST_WEATHER_DAYS } from '../weather'
 import { arrangementSchema } from './arrangement'
 import { recordSchema } from './record'
 
@@ -92,7 +92,7 @@ export const gardenSchema = open({
   mixTests: z.array(mixTestSchema).max(5000),
   /** Left out until something was wished for. */
   arrangement: arrangementSchema.optional(),
-  weather: z.array(dailyWeatherSchema).max(20_000),
+  weather: z.array(dailyWeatherSchema).max(MOST_WEATHER_DAYS),
   records: z.array(recordSchema).max(200_000),
 }).superRefine((garden, context) => {
   for (const name of [

@@ -20,3 +20,4 @@ export {
 } from './referenceEvapotranspiration'
 export { referenceReasons } from './reasons'
 export { dailyWeatherSchema, type DailyWeather } from './schema'
+export * from './readers'

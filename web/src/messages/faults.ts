@@ -52,6 +52,18 @@ export const faults = {
     'As much water went in ({inL}) as the pot holds ({potL}): that leaves no mix. Did it leak?',
   mixedOverLoose: 'Mixing never makes more: {looseL} went in.',
   mixedUnderHalf: 'That would lose more than half: check both measures.',
+  noTable:
+    'This is no table: it wants a first line of names, and columns parted by commas, semicolons or tabs.',
+  columnMissing:
+    'Say which column is the date, and which are the highest and the lowest temperature.',
+  dateTwice: '{date} stands twice; the first one counts.',
+  notGhcn: 'This is no GHCN-Daily file.',
+  notEpw: 'This is no whole EPW file.',
+  notWeather: 'This is no Rimbo weather file.',
+  unknownWeatherFile:
+    'This is no weather file known here: a table of days (CSV), GHCN-Daily, EPW or Rimbo’s own.',
+  fileTooBig:
+    'At {sizeMb} MB it is too big to read at once (at most {mostMb} MB): cut it to one station.',
   noVessels: 'Choose at least one pot to make a mix for.',
   noCandidates: 'Choose at least one ingredient.',
   noParts: 'The parts of this mix sum to nothing.',

@@ -7,6 +7,7 @@ import { names } from './names'
 import { reasons } from './reasons'
 import { planningWords } from './planning'
 import { viewWords } from './views'
+import { weatherWords } from './weather'
 
 /** All words of the interface, by language. */
 export const messages = {
@@ -16,6 +17,7 @@ export const messages = {
     ...planningWords,
     ...mixingWords,
     ...kitchenWords,
+    ...weatherWords,
     ...names,
     fault: faults,
     reason: { ...reasons, ...mixReasons },

@@ -2,6 +2,9 @@ import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import {
   amendmentUnits,
+  dateOrders,
+  weatherColumns,
+  weatherFileKinds,
   batchFor,
   blend,
   coarseLayer,
@@ -331,6 +334,9 @@ describe('words', () => {
     ['measure', ['teaspoon', 'tablespoon', 'cup', 'handful']],
     ['mark', ['published', 'practice', 'memory', 'measured', 'demo']],
     ['limeKind', limeKinds],
+    ['weatherFile.column', weatherColumns],
+    ['weatherFile.kind', weatherFileKinds],
+    ['weatherFile.unit', dateOrders],
     ['ingredients.pack', packKinds],
     ['ingredients.class', particleClasses],
     ['ingredients.field', [...plainFields, ...shareFields]],

@@ -9,6 +9,7 @@ import { useFormat } from '../../ui/format'
 import { usePotWords } from '../../ui/potWords'
 import WhyNumber from '../../ui/WhyNumber.vue'
 import DayForm from './DayForm.vue'
+import WeatherFile from './WeatherFile.vue'
 
 const { garden } = storeToRefs(useGardenStore())
 const { date: todayDate, today } = storeToRefs(useTodayStore())
@@ -33,6 +34,7 @@ const planted = computed(() => round.value?.stops.filter((stop) => stop.pot.plan
     <section class="panel water-day">
       <h1>{{ t('water.title') }}</h1>
       <DayForm :key="garden.id" v-model:date="date" :garden="garden" />
+      <WeatherFile />
     </section>
     <section class="panel sheet water-pots">
       <template v-if="shown.reference">
