@@ -3,7 +3,7 @@ import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { typicalContainer, containerTypes } from '../container'
 import { catalogue } from '../plant'
-import { recipes } from '../mix'
+import { ingredients, recipes } from '../mix'
 import { InputError } from '../units'
 import {
   emptyGarden,
@@ -164,6 +164,28 @@ test('a file of version 2 is brought up: a measured shrinkage becomes the test i
   expect('shrinkShares' in read.settings).toBe(false)
   expect(measuredMixOf(read, 'thirds').shrinkShare).toBeCloseTo(0.12, 12)
   expect([read.ingredients, read.stockL]).toEqual([[], {}])
+})
+
+test('a broken file of version 2 is refused at its field, not mended by guessing', () => {
+  const third = JSON.parse(demoText) as Record<string, unknown>
+  const second = (settings: unknown) => JSON.stringify({ ...third, version: 2, settings })
+  const paths = (text: string) => refusal(text).faults.map(({ path }) => path.join('.'))
+  expect(paths(second(undefined))).toContain('settings')
+  expect(paths(second({ unitSystem: 'metric', measures: 'none' }))).toContain('settings.measures')
+  const halved = { unitSystem: 'metric', measures: {}, shrinkShares: { thirds: 0.7 } }
+  expect(paths(second(halved))).toContain('mixTests.0.mixedL')
+})
+
+test('an ingredient of one’s own can stand in a recipe, and is known by its id', () => {
+  const own = { ...ingredients['compost'], id: 'stable', name: 'Stable compost' }
+  const recipe = { id: 'mine', name: 'Mine', parts: [{ ingredientId: 'stable', parts: 1 }] }
+  const document = changed((file) => {
+    file['ingredients'] = [own]
+    file['recipes'] = [recipe]
+  })
+  expect(readGarden(document).ingredients[0]).toMatchObject({ name: 'Stable compost' })
+  const twice = changed((file) => (file['ingredients'] = [own, own]))
+  expect(refusal(twice).faults).toMatchObject([{ path: ['ingredients', 1, 'id'] }])
 })
 
 test('a recipe that asks for what nobody has is named with its place', () => {

@@ -82,3 +82,23 @@ describe('numbers as shown', () => {
     expect([0.25, 0.5, 1, 1.75, 12].map(inQuarters)).toEqual(['¼', '½', '1', '1¾', '12'])
   })
 })
+
+describe('what mixes are told in', () => {
+  const words = (name: string) => name
+  const metric = createFormat('metric', 'en', words)
+  const inDollars = createFormat('us', 'en', words, 'USD')
+
+  test('money in the gardener’s own, also by the name of a parameter', () => {
+    expect(metric.money(4.5)).toBe('€4.50')
+    expect(inDollars.money(1234.5)).toBe('$1,234.50')
+    expect(inDollars.params({ packPrice: 8 })).toEqual({ packPrice: '$8.00' })
+  })
+  test('densities stay grams in a litre in every system', () => {
+    expect(metric.perLitre(234.4, 3)).toBe('234\u00a0gPerL')
+    expect(inDollars.perLitre(234.4, 3)).toBe('234\u00a0gPerL')
+    expect(metric.params({ rateGL: 1.234 })).toEqual({ rateGL: '1.2\u00a0gPerL' })
+  })
+  test('a pH has one figure after the point, no more is known', () => {
+    expect(metric.params({ ph: 5.114, aimPh: 6.4 })).toEqual({ ph: '5.1', aimPh: '6.4' })
+  })
+})
