@@ -23,7 +23,7 @@ export {
 export { gardenJsonSchema, readGarden, writeGarden } from './file'
 export { recordsCsv } from './csv'
 export { emptyGarden } from './starting'
-export { densityGMlOf, measuredMixOf, mixesOf, ingredientsOf } from './mixing'
+export { densityGMlOf, productIds, measuredMixOf, mixesOf, ingredientsOf } from './mixing'
 export { nextCode } from './codes'
 export { lastRecords, newestFirst } from './newest'
 export { noArrangement, type ArrangementWishes } from './arrangement'

@@ -100,8 +100,11 @@ export const particleClasses = ['fine', 'mixed', 'coarse'] as const
 export const particleClassOf = ({ coarseShare }: Pick<Ingredient, 'coarseShare'>) =>
   coarseShare >= 0.6 ? 'coarse' : coarseShare > 0.3 ? 'mixed' : 'fine'
 
-/** Water in it as it is bought, share of the loose volume. */
-export const boughtWaterShare = ({ moistDensityGL, bulkDensityGL }: Ingredient): number =>
+/** Water in it as it is bought, share of its volume: of an ingredient, or of a blend. */
+export const boughtWaterShare = ({
+  moistDensityGL,
+  bulkDensityGL,
+}: Pick<Ingredient, 'moistDensityGL' | 'bulkDensityGL'>): number =>
   Math.max(0, moistDensityGL - bulkDensityGL) / 1000
 
 /** Where an ingredient's figures come from. */

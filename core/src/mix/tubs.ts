@@ -3,7 +3,7 @@ import { memory, practice, reason, type Reason } from '../units'
 import { batchFor, type Batch } from './batch'
 import { settledShareOf } from './blend'
 import type { Mix } from './drained'
-import type { Ingredient } from './ingredient'
+import { boughtWaterShare, type Ingredient } from './ingredient'
 import type { Squeeze } from './kitchen'
 import { limeDose, type LimeDose, type LimeKindId } from './lime'
 
@@ -47,7 +47,7 @@ const inQuarters = (scoops: number) => Math.max(0.25, Math.round(scoops * 4) / 4
 
 /** Water that brings a mix from as it is bought to as it is filled in, L for each mixed litre. */
 function moistening({ blend, curve }: Mix, squeeze: Squeeze | undefined) {
-  const boughtShare = (blend.moistDensityGL - blend.bulkDensityGL) / 1000
+  const boughtShare = boughtWaterShare(blend)
   const wantedShare = MOIST_SHARE * curve.waterShare(10)
   const isWetEnough = squeeze === 'holds' || squeeze === 'drips'
   return {

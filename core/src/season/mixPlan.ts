@@ -87,6 +87,15 @@ export interface MixingWishes {
   readonly withReserve: boolean
 }
 
+/** A mass of a product as this gardener's hand and spoons measure it. */
+const inHand = (garden: Garden, massG: number, productId: string): Measured =>
+  inMeasures(
+    massG,
+    densityGMlOf(garden, productId),
+    garden.settings.unitSystem,
+    garden.settings.measures,
+  )
+
 function filled(
   garden: Garden,
   pot: PotToday,
@@ -95,8 +104,6 @@ function filled(
 ): PotFilling {
   const { measures, unitSystem } = garden.settings
   const { fillVolumeL } = pot.volumes
-  const inHand = (massG: number, productId: string, typicalGMl: number) =>
-    inMeasures(massG, densityGMlOf(garden, productId, typicalGMl), unitSystem, measures)
   const batch = batchFor(blend, fillVolumeL)
   const lime = limeDose(batch, limeKind)
   const feed = starterDose(product, fillVolumeL)
@@ -105,15 +112,14 @@ function filled(
     recipe: blend.recipe,
     batch,
     lime,
-    limeMeasure: inHand(lime.massG, limeKind, lime.kind.densityGMl),
+    limeMeasure: inHand(garden, lime.massG, limeKind),
     feed,
-    feedMeasure: inHand(feed.massG, product.id, product.densityGMl),
-    amendments: (blend.recipe.amendments ?? []).flatMap((amendment) => {
-      const strewn = starterProducts.find(({ id }) => id === amendment.productId)
-      if (!strewn) return []
-      const densityGMl = densityGMlOf(garden, strewn.id, strewn.densityGMl)
+    feedMeasure: inHand(garden, feed.massG, product.id),
+    amendments: (blend.recipe.amendments ?? []).map((amendment) => {
+      const { productId } = amendment
+      const densityGMl = densityGMlOf(garden, productId)
       const massG = amendmentG(amendment, fillVolumeL, densityGMl, unitSystem, measures)
-      return [{ productId: strewn.id, massG, measure: inHand(massG, strewn.id, strewn.densityGMl) }]
+      return { productId, massG, measure: inHand(garden, massG, productId) }
     }),
   }
 }
@@ -124,13 +130,10 @@ function tubsFor(
   fillings: readonly PotFilling[],
   { product, limeKind, withReserve }: MixingWishes,
 ): TubsOf {
-  const { measures, unitSystem } = garden.settings
   const { recipe } = mix.blend
-  const inHand = (massG: number, productId: string, typicalGMl: number) =>
-    inMeasures(massG, densityGMlOf(garden, productId, typicalGMl), unitSystem, measures)
   const volumeL = fillings.reduce((sum, { batch }) => sum + batch.volumeL, 0)
   const squeeze = lastTest(garden.mixTests, 'squeeze', 'recipe', recipe.id)?.squeeze
-  const plan = planBatches(mix, volumeL, measures, withReserve, limeKind, squeeze)
+  const plan = planBatches(mix, volumeL, garden.settings.measures, withReserve, limeKind, squeeze)
   const strewnG = new Map<string, number>()
   const strew = (productId: string, massG: number) =>
     strewnG.set(productId, (strewnG.get(productId) ?? 0) + massG / plan.tubs)
@@ -144,11 +147,12 @@ function tubsFor(
     ...plan,
     recipe,
     fillings,
-    limeMeasure: inHand(plan.limeG, limeKind, plan.lime.kind.densityGMl),
-    strewn: [...strewnG].map(([productId, massG]) => {
-      const { densityGMl } = starterProducts.find(({ id }) => id === productId)!
-      return { productId, massG, measure: inHand(massG, productId, densityGMl) }
-    }),
+    limeMeasure: inHand(garden, plan.limeG, limeKind),
+    strewn: [...strewnG].map(([productId, massG]) => ({
+      productId,
+      massG,
+      measure: inHand(garden, massG, productId),
+    })),
   }
 }
 

@@ -85,8 +85,8 @@ describe('what was measured takes the place of what is typical', () => {
   })
   test('a spoon on the scale weighs a feed, a handful measures the hand', () => {
     const weigh = of('weigh', { of: 'product', testedId: 'boneMeal', volumeL: 0.015, massG: 15 })
-    expect(densityGMlOf({ mixTests: [weigh] }, 'boneMeal', 0.85)).toBeCloseTo(1, 9)
-    expect(densityGMlOf({ mixTests: [] }, 'boneMeal', 0.85)).toBe(0.85)
+    expect(densityGMlOf({ mixTests: [weigh] }, 'boneMeal')).toBeCloseTo(1, 9)
+    expect(densityGMlOf({ mixTests: [] }, 'boneMeal')).toBe(0.85)
     expect(handfulMlFrom(52, 1.3)).toBeCloseTo(40, 9)
   })
 })

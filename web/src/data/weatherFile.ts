@@ -13,6 +13,8 @@ import {
 
 /** So much of a file tells what it is, bytes. */
 const BEGINNING = 20_000
+/** A table is read in pieces so small that the page stays alive between them, bytes. */
+const CHUNK = 200_000
 /** What is not a table is read at once; beyond this that would fill the memory, bytes. */
 const MOST_AT_ONCE = 80_000_000
 
@@ -51,6 +53,7 @@ function readTable(
     Papa.parse<Record<string, string>>(file, {
       header: true,
       skipEmptyLines: false,
+      chunkSize: CHUNK,
       chunk: ({ data, meta }, parser) => {
         if (signal.aborted) return parser.abort()
         for (const row of data) {

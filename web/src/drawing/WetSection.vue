@@ -102,7 +102,7 @@ const middleOf = (share: 'solid' | 'water' | 'air') => {
   const row = rows.value[Math.round(STEPS * 0.8)]!
   const solid = 1 - row.waterShare - row.airShare
   const at = { solid: solid / 2, water: solid + row.waterShare / 2, air: 1 - row.airShare / 2 }
-  return { x: x(at[share]), y: frame.value.y(row.zMm), isWide: rowWidth(row, share) > 0.15 }
+  return { x: x(at[share]), y: frame.value.y(row.zMm), isWide: rowWidth(row, share) > 0.27 }
 }
 const rowWidth = (row: (typeof rows.value)[number], share: 'solid' | 'water' | 'air') =>
   share === 'air'

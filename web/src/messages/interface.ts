@@ -69,7 +69,7 @@ export const interfaceWords = {
     ingredient: 'Ingredient kept: {name}.',
     removeIngredient: 'Your figures for it are removed.',
     mixTest: 'Test kept.',
-    weatherFile: 'Weather of {count} days taken.',
+    weatherFile: 'Days of weather taken: {count}.',
     removeMixTest: 'Test removed.',
     weather: 'Weather of {date} kept.',
     settings: 'Kept.',

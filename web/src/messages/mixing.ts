@@ -123,7 +123,9 @@ export const mixingWords = {
     perLitre:
       'What is used up comes to {own} a litre. Bagged mix at {price} for {label} would be {bagged} a litre, {baggedAll} for all of it.',
     pricesTypical: 'typical prices, from memory, until you type yours under Ingredients',
-    perPot: 'Into each pot',
+    perPot: 'Or mixed pot by pot: what each one takes',
+    perPotNote:
+      'Lime and what goes through the whole mix are in the tub already: give them by the pot only where there was no tub.',
     pot: 'Pot',
     mixVolume: 'Mix',
     limeFor: 'lime for {code}',

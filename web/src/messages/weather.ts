@@ -46,7 +46,7 @@ export const weatherWords = {
     read: 'Read it',
     reading: 'Reading the file',
     back: 'Change the columns',
-    take: 'Take these {count} days',
+    take: 'Take this day | Take these {count} days',
     tooMany: 'A garden keeps {most} days at most: cut the file shorter.',
     nothing: 'No day could be read from it.',
     days: '{count} days, {from} to {to}',
@@ -54,6 +54,8 @@ export const weatherWords = {
     rain: 'Rain of a year: {rain}.',
     replaces:
       '{count} day that the garden has already is replaced. | {count} days that the garden has already are replaced.',
+    keeps:
+      'A typical year: {count} day that the garden has already stays as it is. | A typical year: {count} days that the garden has already stay as they are.',
     gaps: 'Between them {count} day is missing: | Between them {count} days are missing:',
     faults:
       '{count} line cannot be used and is left out: | {count} lines cannot be used and are left out:',

@@ -11,7 +11,6 @@ const NAMED: Readonly<Record<string, string>> = {
   colour: 'colour',
   school: 'school',
   lime: 'limeKind',
-  trouble: 'oldMix.trouble',
 }
 
 /** The words for a reason. */

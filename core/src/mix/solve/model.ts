@@ -19,6 +19,15 @@ export interface Correction {
   readonly wetDensityGL: number
 }
 
+/** Nothing learned yet: a first guess of what mixing loses, and sums taken to be right. */
+export const NOTHING_OFF: Correction = {
+  packing: 1.13,
+  containerCapacity: 0,
+  airSpace: 0,
+  wetDensityGL: 0,
+}
+
+type SummedProperty = Exclude<LimitedProperty, 'ph'>
 type Terms = Readonly<Record<string, number>>
 
 /** A row of the programme: Σ terms {≤, ≥, =} limit. */
@@ -68,7 +77,7 @@ const sumOver = (linear: readonly Linear[], of: (one: Linear) => number): Terms 
  */
 function propertyTerms(
   linear: readonly Linear[],
-  property: Exclude<LimitedProperty, 'ph'>,
+  property: SummedProperty,
   correction: Correction,
 ): { readonly terms: Terms; readonly constant: number } {
   const { packing } = correction
@@ -79,6 +88,17 @@ function propertyTerms(
       packing * (ingredient.bulkDensityGL + 1000 * waterShare),
   }
   return { terms: sumOver(linear, of[property]), constant: correction[property] }
+}
+
+/** What the straight sums alone say of some shares. */
+export function straightSum(
+  linear: readonly Linear[],
+  shares: readonly number[],
+  property: SummedProperty,
+  packing: number,
+): number {
+  const { terms } = propertyTerms(linear, property, { ...NOTHING_OFF, packing })
+  return linear.reduce((sum, { name }, index) => sum + shares[index]! * terms[name]!, 0)
 }
 
 /** A share smaller than this is not worth a bag. */

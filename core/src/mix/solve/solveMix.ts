@@ -2,8 +2,10 @@ import { reason, InputError, memory, type Solve } from '../../units'
 import { checked, holds, overLimit } from './checked'
 import {
   linearOf,
+  NOTHING_OFF,
   programmeOf,
   rowsOf,
+  straightSum,
   volumeOf,
   type Correction,
   type Linear,
@@ -27,20 +29,6 @@ const BINDS_WITHIN = {
 } as const
 /** A limit binds that costs more than this: money, g/L, share. */
 const LEAST_GAIN: Readonly<Record<MixAim, number>> = { cheapest: 0.01, lightest: 1, closest: 0.002 }
-/** A first guess of what mixing loses. */
-const FIRST: Correction = { packing: 1.13, containerCapacity: 0, airSpace: 0, wetDensityGL: 0 }
-
-/** What the straight sums say of the same shares. */
-function straight(linear: readonly Linear[], shares: readonly number[], packing: number) {
-  const sum = (of: (one: Linear) => number) =>
-    linear.reduce((total, one, index) => total + shares[index]! * of(one), 0)
-  const water = packing * sum(({ waterShare }) => waterShare)
-  return {
-    containerCapacity: water,
-    airSpace: 1 - packing * sum(({ poreShare }) => 1 - poreShare) - water,
-    wetDensityGL: packing * sum(({ ingredient }) => ingredient.bulkDensityGL) + 1000 * water,
-  }
-}
 
 const isSettled = (one: Correction, other: Correction) =>
   Math.abs(one.packing - other.packing) < 1e-4 &&
@@ -73,7 +61,7 @@ function search(
   const isByPack = task.aim === 'cheapest'
   let isInWholePacks = false
   let wholeRounds = 0
-  let correction = FIRST
+  let correction = NOTHING_OFF
   const starts: (readonly number[])[] = []
   for (let round = 1; ; round++) {
     tell((0.6 * round) / (MOST_ROUNDS + WHOLE_ROUNDS))
@@ -82,18 +70,21 @@ function search(
       programmeOf(task, linear, correction, rows, isInWholePacks),
       timeLimitS,
     )
-    if (status === 'infeasible') return { starts, rounds: round, correction }
     const shares = linear.map(({ name }) => values[name] ?? 0)
+    // Out of time, a solver may have nothing to show.
+    if (status === 'infeasible' || shares.every((share) => share === 0))
+      return { starts, rounds: round, correction }
     const found = checked(task, linear, shares)
     const isHeld = holds(found, askedIn(rows))
     if (isHeld || !starts.length) starts.push(shares)
     const packing = found.looseL / volumeOf(task)
-    const sums = straight(linear, shares, packing)
+    const off = (property: 'containerCapacity' | 'airSpace' | 'wetDensityGL') =>
+      found[property] - straightSum(linear, shares, property, packing)
     const next = {
       packing,
-      containerCapacity: found.containerCapacity - sums.containerCapacity,
-      airSpace: found.airSpace - sums.airSpace,
-      wetDensityGL: found.wetDensityGL - sums.wetDensityGL,
+      containerCapacity: off('containerCapacity'),
+      airSpace: off('airSpace'),
+      wetDensityGL: off('wetDensityGL'),
     }
     const isEnough = round >= MOST_ROUNDS || (isHeld && isSettled(correction, next))
     if (isInWholePacks) wholeRounds++
@@ -123,7 +114,11 @@ function bestNear(
     .sort((one, other) => one.objective - other.objective)[0]
 }
 
-/** As few of the things asked as cannot hold together: each is left out that is not needed for it. */
+/**
+ * As few of the things asked as cannot hold together: each is left out that is
+ * not needed for it. Where the sums find nothing wrong, what is asked of the
+ * properties is what the physics cannot hold.
+ */
 function smallestConflict(
   task: MixTask,
   linear: readonly Linear[],
@@ -131,11 +126,13 @@ function smallestConflict(
   solve: Solve,
 ): MixLimit[] {
   let rows: readonly Row[] = rowsOf(task, linear, correction)
+  const cannotBe = (some: readonly Row[]) =>
+    solve(programmeOf(task, linear, correction, some, false), 5).status === 'infeasible'
+  if (!cannotBe(rows)) return askedIn(rows).filter(({ property }) => property)
   for (const { asked } of rows) {
     if (!asked) continue
     const fewer = rows.filter((row) => row.asked !== asked)
-    const { status } = solve(programmeOf(task, linear, correction, fewer, false), 5)
-    if (status === 'infeasible') rows = fewer
+    if (cannotBe(fewer)) rows = fewer
   }
   return askedIn(rows)
 }

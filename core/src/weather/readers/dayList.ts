@@ -55,13 +55,15 @@ export function dayList() {
 
   /** Takes a day as a line gives it; of two lines of one date the first stands. */
   function add(line: number, given: Record<string, unknown>): void {
+    if (byDate.has(String(given['date'])))
+      return refuse(line, 'dateTwice', { date: String(given['date']) })
     const checked = dailyWeatherSchema.safeParse(given, { reportInput: true })
-    if (!checked.success) {
+    if (checked.success) byDate.set(checked.data.date, checked.data)
+    else {
       const [first] = faultsOf(checked.error)
       faultCount++
       if (first && faults.length < FAULTS_KEPT) faults.push({ line, fault: first })
-    } else if (byDate.has(checked.data.date)) refuse(line, 'dateTwice', { date: checked.data.date })
-    else byDate.set(checked.data.date, checked.data)
+    }
   }
 
   function finish(station?: WeatherRead['station']): WeatherRead {

@@ -2,14 +2,7 @@
 import { computed, ref } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
-import {
-  densityGMlOf,
-  handfulMlFrom,
-  limes,
-  limeKinds,
-  measuresSchema,
-  starterProducts,
-} from '@rimbo/core'
+import { densityGMlOf, handfulMlFrom, measuresSchema, productIds } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import ChoiceField from '../../ui/ChoiceField.vue'
 import { useFormat } from '../../ui/format'
@@ -25,23 +18,10 @@ const { productName } = useNames()
 
 const productId = ref<string | undefined>('ground')
 const massG = ref<number | undefined>()
-const choices = computed(() =>
-  [...limeKinds, ...starterProducts.map(({ id }) => id)].map((id) => ({
-    value: id,
-    label: productName(id),
-  })),
-)
-const typicalGMl = computed(
-  () =>
-    starterProducts.find(({ id }) => id === productId.value)?.densityGMl ??
-    limes[limeKinds.find((id) => id === productId.value) ?? 'ground'].densityGMl,
-)
+const choices = computed(() => productIds.map((value) => ({ value, label: productName(value) })))
 const handfulMl = computed(() =>
-  garden.value && massG.value !== undefined
-    ? handfulMlFrom(
-        massG.value,
-        densityGMlOf(garden.value, productId.value ?? '', typicalGMl.value),
-      )
+  garden.value && productId.value && massG.value !== undefined
+    ? handfulMlFrom(massG.value, densityGMlOf(garden.value, productId.value))
     : undefined,
 )
 const isPossible = computed(() => measuresSchema.shape.handfulMl.safeParse(handfulMl.value).success)

@@ -7,12 +7,11 @@ import {
   extractMethods,
   faultsOf,
   ingredientsOf,
-  limeKinds,
   mixTestKinds,
   mixTestSchema,
+  productIds,
   recipes,
   squeezes,
-  starterProducts,
   type ExtractMethod,
   type MixTestKind,
   type Squeeze,
@@ -58,7 +57,7 @@ const things = computed(() =>
       case 'ingredient':
         return named(Object.keys(garden.value ? ingredientsOf(garden.value) : {}), ingredientName)
       case 'product':
-        return named([...limeKinds, ...starterProducts.map(({ id }) => id)], productName)
+        return named(productIds, productName)
       case 'container':
         return (garden.value?.containers ?? []).map(({ id, code, name }) => ({
           value: `container:${id}`,

@@ -58,6 +58,7 @@ const print = () => window.print()
     </p>
     <ShoppingTable :plan="plan" />
     <h2>{{ t('mix.perPot') }}</h2>
+    <p class="caution">{{ t('mix.perPotNote') }}</p>
     <PotDoses
       :fillings="plan.fillings"
       :feed-name="t(`product.${feed.id}`)"

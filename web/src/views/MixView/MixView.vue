@@ -19,6 +19,7 @@ import { useNames } from '../../ui/names'
 import { useOptions } from '../../ui/options'
 import SwitchButtons from '../../ui/SwitchButtons.vue'
 import MixTub from './MixTub.vue'
+import OwnMixes from './OwnMixes.vue'
 import SaveRecipe from './SaveRecipe.vue'
 import { OWN, useMixing } from './useMixing'
 
@@ -196,7 +197,7 @@ watch(garden, (now) => {
       <OldMix v-else-if="mode === 'oldMix'" :pots="chosen" @test="testContainer" />
       <p v-else-if="!plan?.fillings.length">{{ t('mix.chooseSome') }}</p>
       <MixSolve v-else-if="mode === 'solve'" :container-ids="chosenIds" @take="take" />
-      <p v-else-if="mode === 'tub' && !recipe">{{ t('mix.ownHasNoTub') }}</p>
+      <OwnMixes v-else-if="mode === 'tub' && !recipe" :pots="chosen" />
       <MixTub v-else-if="mode === 'tub'" :mixing="mixing" :plan="plan" />
       <MixBatches
         v-else

@@ -93,12 +93,16 @@ function cancel(): void {
   progress.value = undefined
 }
 
+/** A typical year fills in; it does not stand in the place of what was measured. */
+const isTypical = computed(() => kind.value === 'epw')
 const isTooMuch = computed(() => (read.value?.days.length ?? 0) > MOST_WEATHER_DAYS)
 async function take(): Promise<void> {
   const days = read.value?.days
   if (!days?.length || isTooMuch.value) return
   await store.edit({ code: 'change.weatherFile', params: { count: days.length } }, (draft) => {
-    draft.weather = withWeather(draft.weather, days)
+    draft.weather = isTypical.value
+      ? withWeather(days, draft.weather)
+      : withWeather(draft.weather, days)
   })
   forget()
   file.value = undefined
@@ -129,7 +133,7 @@ const name = computed(() => file.value?.name ?? '')
       @close="forget"
     >
       <WeatherColumns v-if="guess && mapping && !read" v-model="mapping" :guess="guess" />
-      <WeatherSummary v-if="read" :read="read" :known="garden.weather" />
+      <WeatherSummary v-if="read" :read="read" :known="garden.weather" :is-typical="isTypical" />
       <p v-if="isTooMuch" class="strong" role="alert">
         {{ t('weatherFile.tooMany', { most: MOST_WEATHER_DAYS }) }}
       </p>
@@ -152,7 +156,7 @@ const name = computed(() => file.value?.name ?? '')
             :loading="isSaving"
             @click="take"
           >
-            {{ t('weatherFile.take', { count: read.days.length }) }}
+            {{ t('weatherFile.take', { count: read.days.length }, read.days.length) }}
           </el-button>
           <el-button v-if="mapping" @click="read = undefined">{{
             t('weatherFile.back')

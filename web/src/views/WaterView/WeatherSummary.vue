@@ -6,7 +6,11 @@ import { useFaultText } from '../../ui/faults'
 import { useFormat } from '../../ui/format'
 
 /** What a weather file holds, before it is taken: days, gaps, and the lines that cannot be used. */
-const props = defineProps<{ read: WeatherRead; known: readonly DailyWeather[] }>()
+const props = defineProps<{
+  read: WeatherRead
+  known: readonly DailyWeather[]
+  isTypical: boolean
+}>()
 const { t } = useI18n()
 const { day, temp, waterDepth } = useFormat()
 const { atField } = useFaultText()
@@ -36,7 +40,13 @@ const date = (text: string) => day(text, { day: 'numeric', month: 'short', year:
         {{ t('weatherFile.rain', { rain: waterDepth(summary.rainMmYear) }) }}
       </template>
       <template v-if="summary.replaced">
-        {{ t('weatherFile.replaces', { count: summary.replaced }, summary.replaced) }}
+        {{
+          t(
+            isTypical ? 'weatherFile.keeps' : 'weatherFile.replaces',
+            { count: summary.replaced },
+            summary.replaced,
+          )
+        }}
       </template>
     </p>
     <p v-if="read.gaps.length">
