@@ -18,7 +18,7 @@ export {
   shareSchema,
   textSchema,
 } from './schemas'
-export { addDays, dayOf, dayOfYear, daysBetween, isDate, isDateTime } from './date'
+export { addDays, datesFrom, dayOf, dayOfYear, daysBetween, isDate, isDateTime } from './date'
 export {
   bareUnit,
   fromUnit,
@@ -40,4 +40,5 @@ export {
   type Measures,
 } from './household'
 export { compassPoint, compassPoints, parseBearing } from './bearing'
+export { remembered } from './remembered'
 export { solveWithHighs, type HighsLike, type Solution, type Solve } from './solver'

@@ -21,3 +21,6 @@ export {
 export { referenceReasons } from './reasons'
 export { dailyWeatherSchema, type DailyWeather } from './schema'
 export * from './readers'
+export * from './generator'
+export { degreeDays, degreeDaysProvenance } from './degreeDays'
+export { FORECAST_DAYS, simulatedWeather } from './simulated'

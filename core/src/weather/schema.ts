@@ -15,6 +15,8 @@ export const dailyWeatherSchema = open({
   sunshineH: z.number().min(0).max(24).optional(),
   radiationMjM2: z.number().min(0).max(50).optional(),
   rainMm: z.number().min(0).max(1000).optional(),
+  /** Left out where it was measured or typed. */
+  source: z.enum(['simulated']).optional(),
 }).superRefine((day, context) => {
   if (day.tempMinC > day.tempMaxC)
     context.addIssue(

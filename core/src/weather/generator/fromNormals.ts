@@ -1,0 +1,81 @@
+import { published } from '../../units'
+import type { Site } from '../referenceEvapotranspiration'
+import type { MonthModel, WeatherModel } from './model'
+import type { MonthNormal } from './normals'
+
+export const normalsProvenance = published(
+  'Richardson 1981, Water Resources Research 17:182–190; Richardson & Wright 1984, WGEN; Geng, Penning de Vries & Supit 1986, Agricultural and Forest Meteorology 36:363–376',
+)
+
+/**
+ * What highest, lowest and sun carry over from the day before, and what comes
+ * new, as means over many stations (Richardson & Wright 1984, WGEN, USDA ARS-8;
+ * the figures recalled from memory).
+ */
+const WGEN_CARRY = [
+  [0.567, 0.086, -0.002],
+  [0.253, 0.504, -0.05],
+  [-0.006, -0.039, 0.244],
+]
+const WGEN_SHOCK = [
+  [0.781, 0, 0],
+  [0.328, 0.637, 0],
+  [0.238, -0.341, 0.873],
+]
+
+/** Spread about the mean of a dry or wet day, K and share of the sun above the air (memory). */
+const TEMP_MAX_SD_K = 3.2
+const TEMP_MIN_SD_K = 2.6
+/** A wet day is so much cooler at its highest, and milder at its lowest (memory). */
+const WET_COOLER_K = 3
+const WET_MILDER_K = 0.8
+/** Of the sun above the air, on dry and on wet days (memory). */
+const CLEARNESS_DRY = { mean: 0.6, sd: 0.11 }
+const CLEARNESS_WET = { mean: 0.34, sd: 0.13 }
+
+const MONTH_DAYS = [31, 28.25, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31]
+
+/**
+ * Shape and scale of a day's rain from its mean alone.
+ *
+ * @source Geng, Penning de Vries & Supit 1986, Agricultural and Forest Meteorology 36:363–376
+ */
+function gammaFromMean(meanMm: number): { rainShape: number; rainScaleMm: number } {
+  // Their line has no meaning for small rains, where the exponential stands in its place.
+  const rainScaleMm = Math.max(meanMm, -2.16 + 1.83 * meanMm)
+  return { rainShape: meanMm / rainScaleMm, rainScaleMm }
+}
+
+function monthFrom({ tempMaxC, tempMinC, rainMm, wetDays }: MonthNormal, month: number): MonthModel {
+  const wetShare = Math.min(0.98, wetDays / MONTH_DAYS[month]!)
+  const dryShare = 1 - wetShare
+  const days = (isWet: boolean) => [
+    { mean: tempMaxC + (isWet ? -dryShare : wetShare) * WET_COOLER_K, sd: TEMP_MAX_SD_K },
+    { mean: tempMinC + (isWet ? dryShare : -wetShare) * WET_MILDER_K, sd: TEMP_MIN_SD_K },
+    isWet ? CLEARNESS_WET : CLEARNESS_DRY,
+  ]
+  return {
+    wetAfterDry: 0.75 * wetShare,
+    wetAfterWet: 0.25 + 0.75 * wetShare,
+    ...gammaFromMean(wetDays > 0 ? rainMm / wetDays : 1),
+    dry: days(false),
+    wet: days(true),
+  }
+}
+
+/**
+ * A weather generator for a place without a file, from the normals of its months.
+ *
+ * @param normals January first
+ * @source Geng et al. 1986 for dry and wet days; Richardson & Wright 1984 for what days carry over
+ */
+export const generatorFromNormals = (
+  normals: readonly MonthNormal[],
+  site: Site,
+): WeatherModel => ({
+  site,
+  variables: ['tempMaxC', 'tempMinC', 'clearness'],
+  months: normals.map(monthFrom),
+  carry: WGEN_CARRY,
+  shock: WGEN_SHOCK,
+})

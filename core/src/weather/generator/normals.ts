@@ -1,0 +1,49 @@
+import { z } from 'zod'
+import { customIssue, memory, open } from '../../units'
+import type { Site } from '../referenceEvapotranspiration'
+
+/** A month as climate tables give it: mean highest and lowest, rain, and days with rain. */
+const monthNormalSchema = open({
+  tempMaxC: z.number().min(-60).max(60),
+  tempMinC: z.number().min(-60).max(60),
+  rainMm: z.number().min(0).max(3000),
+  wetDays: z.number().min(0).max(31),
+}).superRefine(({ tempMaxC, tempMinC, rainMm, wetDays }, context) => {
+  if (tempMinC > tempMaxC)
+    context.addIssue(
+      customIssue('minOverMax', ['tempMinC'], { given: tempMinC, limit: tempMaxC }),
+    )
+  if (rainMm > 0 && wetDays === 0) context.addIssue(customIssue('rainWithoutDays', ['wetDays'], {}))
+})
+export type MonthNormal = z.infer<typeof monthNormalSchema>
+
+/** Normals of a place, January first. */
+export const normalsSchema = z.array(monthNormalSchema).length(12)
+
+export const usualNormalsProvenance = memory
+
+/** How much colder it is higher up, K/m (memory: standard lapse rate). */
+const LAPSE_K_M = 0.0065
+const MONTHS = 12
+/** Middle of the warmest time of the year after the solstice, in months, July 0.5 (memory). */
+const WARMEST_MONTH = { inland: 6.5, coastal: 6.9 } as const
+/** Half of summer less winter, K for each degree of latitude (memory). */
+const YEAR_K_DEG = { inland: 0.27, coastal: 0.19 } as const
+/** Half of day less night, K (memory). */
+const DAY_K = { inland: 5.5, coastal: 4 } as const
+
+/**
+ * Normals where nothing is known but where the place lies: its latitude, its
+ * height and whether a sea is near. Within some 4 K; rain is a mere guess.
+ */
+export function usualNormals({ latitudeDeg, elevationM, coastal }: Site): MonthNormal[] {
+  const kind = coastal ? 'coastal' : 'inland'
+  const away = Math.abs(latitudeDeg)
+  const yearC = 27 - 0.0068 * away ** 2 - LAPSE_K_M * Math.max(0, elevationM)
+  const halfYear = latitudeDeg < 0 ? MONTHS / 2 : 0
+  return Array.from({ length: MONTHS }, (_, month) => {
+    const way = ((month + 0.5 - WARMEST_MONTH[kind] - halfYear) / MONTHS) * 2 * Math.PI
+    const meanC = yearC + YEAR_K_DEG[kind] * away * Math.cos(way)
+    return { tempMaxC: meanC + DAY_K[kind], tempMinC: meanC - DAY_K[kind], rainMm: 60, wetDays: 8 }
+  })
+}
