@@ -144,7 +144,6 @@ const picks: Draft[] = [
   { kind: 'pick', at: at('2026-06-14', '19:30'), containerId: 't1', count: 23, massG: 180 },
   { kind: 'pick', at: at('2026-06-15', '19:00'), containerId: 'l1', count: 21, massG: 250 },
   { kind: 'pick', at: at('2026-06-17', '19:20'), containerId: 'r1', count: 4, massG: 240 },
-  { kind: 'pick', at: at('2026-06-17', '19:25'), containerId: 'b1', count: 9, massG: 130 },
 ]
 
 /** Everything recorded in the demo garden since March, oldest first. */

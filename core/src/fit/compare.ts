@@ -1,5 +1,5 @@
 import { containerVolumes, type Container } from '../container'
-import type { Variety } from '../plant'
+import { sharedYield, type RelativeYield, type Variety } from '../plant'
 import { reason, type Reason } from '../units'
 import {
   heatCondition,
@@ -15,7 +15,6 @@ import {
 } from './conditions'
 import { judgeFit, worst, type FitJudgement } from './judge'
 import { schoolIds, type SchoolId } from './schools'
-import { sharedYield, type RelativeYield } from './yield'
 
 export interface Comparison {
   /** Each school's verdict on the pair, Rimbo's own first. */

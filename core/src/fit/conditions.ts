@@ -5,8 +5,15 @@ import {
   type Container,
   type HeatDay,
 } from '../container'
-import { isSmallFruited, isVine, type Variety } from '../plant'
-import { memory, practice, published, reason, type Reason } from '../units'
+import {
+  isSmallFruited,
+  isVine,
+  LIGHT_FULL_MOL,
+  lightShareOf,
+  lightYieldProvenance,
+  type Variety,
+} from '../plant'
+import { memory, practice, reason, type Reason } from '../units'
 
 /** `silent`: nothing is known or said of it. */
 export type FitVerdict = 'good' | 'tight' | 'poor' | 'silent'
@@ -53,26 +60,24 @@ export function sunCondition({ sunHours }: SpotConditions): Condition {
   }
 }
 
-/** Tomatoes and peppers want 20–30 mol a day: good from 20, no gain beyond 25 (memory). */
+/** Tomatoes and peppers want 20–30 mol a day: good from 20 (memory). */
 const LIGHT_GOOD_MOL = 20
-const LIGHT_FULL_MOL = 25
 const LIGHT_LEAST_MOL = 12
-const onePercent = published(
-  'Marcelis et al. 2006, Acta Hort. 711:97–103: one per cent of light, about one per cent of yield',
-)
 
 /** Yield falls about in proportion with light. */
 export function lightCondition({ dliMol }: SpotConditions): Condition {
   if (dliMol === undefined)
     return { id: 'light', verdict: 'silent', factor: 1, reasons: [reason('fit.light.unknown')] }
-  const factor = Math.min(1, dliMol / LIGHT_FULL_MOL)
+  const factor = lightShareOf(dliMol)
   const verdict = dliMol >= LIGHT_GOOD_MOL ? 'good' : dliMol >= LIGHT_LEAST_MOL ? 'tight' : 'poor'
   const params = { dliMol, fullMol: LIGHT_FULL_MOL, leftShare: factor }
   return {
     id: 'light',
     verdict,
     factor,
-    reasons: [reason(factor < 1 ? 'fit.light.less' : 'fit.light.enough', params, onePercent)],
+    reasons: [
+      reason(factor < 1 ? 'fit.light.less' : 'fit.light.enough', params, lightYieldProvenance),
+    ],
   }
 }
 

@@ -1,10 +1,3 @@
-export {
-  relativeYield,
-  sharedYield,
-  sharingProvenance,
-  volumeProvenance,
-  type RelativeYield,
-} from './yield'
 export { schoolIds, type SchoolId } from './schools'
 export { judgeFit, type FitJudgement } from './judge'
 export {

@@ -5,7 +5,7 @@ import {
   standingRimMm,
   type Container,
 } from '../container'
-import { isSmallFruited, type Variety } from '../plant'
+import { isSmallFruited, sharedYield, type Variety } from '../plant'
 import { practice, reason, type Reason } from '../units'
 import { ROT_BELOW_L, type FitVerdict } from './conditions'
 import {
@@ -18,7 +18,6 @@ import {
   type Rule,
   type SchoolId,
 } from './schools'
-import { sharedYield } from './yield'
 
 export interface FitJudgement {
   readonly verdict: FitVerdict

@@ -20,7 +20,7 @@ import {
   nameSchema,
   open,
 } from '../units'
-import { dailyWeatherSchema, MOST_WEATHER_DAYS } from '../weather'
+import { dailyWeatherSchema, MOST_WEATHER_DAYS, normalsSchema } from '../weather'
 import { arrangementSchema } from './arrangement'
 import { recordSchema } from './record'
 
@@ -51,7 +51,7 @@ export const settingsSchema = open({
 export type Settings = z.infer<typeof settingsSchema>
 
 export const GARDEN_FORMAT = 'rimbo-garden'
-export const GARDEN_VERSION = 3
+export const GARDEN_VERSION = 4
 
 /** Reports every id that stands twice in a list. */
 function reportRepeats(
@@ -93,6 +93,8 @@ export const gardenSchema = open({
   /** Left out until something was wished for. */
   arrangement: arrangementSchema.optional(),
   weather: z.array(dailyWeatherSchema).max(MOST_WEATHER_DAYS),
+  /** Of the place, from a climate table; usual ones for its latitude where left out. */
+  normals: normalsSchema.optional(),
   records: z.array(recordSchema).max(200_000),
 }).superRefine((garden, context) => {
   for (const name of [

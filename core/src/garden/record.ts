@@ -10,6 +10,9 @@ const base = {
   note: textSchema.optional(),
 }
 
+/** Which of several plantings in one container; all of them where left out. */
+const ofPlanting = { plantingId: idSchema.optional() }
+
 export const skipReasons = ['rain', 'stillWet', 'noTime'] as const
 export const knuckles = ['first', 'second'] as const
 export const feels = ['dry', 'moist', 'wet'] as const
@@ -46,6 +49,14 @@ export const recordSchema = z.discriminatedUnion('kind', [
     count: countSchema.optional(),
     massG: massSchema.optional(),
   }),
+  open({
+    ...base,
+    ...ofPlanting,
+    kind: z.literal('height'),
+    heightMm: z.number().min(10).max(6000),
+  }),
+  open({ ...base, ...ofPlanting, kind: z.literal('firstFlower') }),
+  open({ ...base, ...ofPlanting, kind: z.literal('firstRipe') }),
   open({ ...base, kind: z.literal('sign'), sign: z.enum(signs) }),
   open({ ...base, kind: z.literal('note') }),
 ])

@@ -70,18 +70,45 @@ export interface WetnessAtHeight {
   readonly airShare: number
 }
 
-/** How wet and how airy a drained pot is by height, the lowest mix first. */
+/**
+ * Suction that is everywhere in a pot beside what it has just after draining,
+ * when it holds so much less water: as though free water stood that much deeper.
+ *
+ * @param waterShare of the filled volume, 0–1
+ * @returns cm; none when it holds what it does when drained, or more
+ */
+export function dryingCm(body: MixBody, curve: RetentionCurve, waterShare: number): number {
+  const wantedMm3 = waterShare * bodyVolumeL(body) * 1e6
+  const heldMm3 = (extraCm: number) =>
+    overBody(body, (zMm) => curve.waterShare(suctionCm(zMm, body.waterTableMm) + extraCm))
+  if (heldMm3(0) <= wantedMm3) return 0
+  // Suction goes over many orders: halved by its logarithm.
+  let [low, high] = [0, Math.log1p(WILTING_CM)]
+  for (let step = 0; step < 18; step++) {
+    const middle = (low + high) / 2
+    if (heldMm3(Math.expm1(middle)) > wantedMm3) low = middle
+    else high = middle
+  }
+  return Math.expm1(high)
+}
+
+/**
+ * How wet and how airy a pot is by height, the lowest mix first.
+ *
+ * @param extraCm suction beside that of a pot that has just drained
+ */
 export function drainedProfile(
   { slices, waterTableMm }: MixBody,
   curve: RetentionCurve,
   steps = 8,
+  extraCm = 0,
 ): readonly WetnessAtHeight[] {
   const fromMm = slices[0]!.fromMm
   const toMm = slices.at(-1)!.toMm
   return Array.from({ length: steps + 1 }, (_, step) => {
     const heightShare = step / steps
     const zMm = fromMm + heightShare * (toMm - fromMm)
-    const waterShare = curve.waterShare(suctionCm(zMm, waterTableMm))
+    const waterShare = curve.waterShare(suctionCm(zMm, waterTableMm) + extraCm)
     return {
       heightShare,
       zMm,
@@ -110,6 +137,8 @@ export function wetZoneMm(curve: RetentionCurve): number {
   return high * 10
 }
 
+/** Plants wilt for good about here, cm (published: FAO 56, −1500 kPa). */
+export const WILTING_CM = 15_000
 /** Suctions between which water is easily available, and to which it is a buffer, cm. */
 export const EASILY_FROM_CM = 10
 export const EASILY_TO_CM = 50

@@ -18,14 +18,17 @@ export {
   type Spot,
   type SunPosition,
 } from './sun'
+export { diffuseShare, lightProvenance, lightReasons, monthlyRadiation, spotLight } from './light'
 export {
-  diffuseShare,
-  lightProvenance,
-  lightReasons,
-  MOL_PER_MJ,
-  monthlyRadiation,
-  spotLight,
-} from './light'
+  microclimateReasons,
+  openDay,
+  openShelter,
+  spotShelter,
+  weatherAt,
+  type OpenDay,
+  type Shelter,
+  type SpotDay,
+} from './microclimate'
 export { sunMap, type SunMap, type SunMapRequest } from './sunMap'
 export { boxAround, footprintOf, gapMm, outerSizeMm, type Footprint } from './footprint'
 export {

@@ -1,6 +1,7 @@
 import {
   daylightHours,
   extraterrestrialRadiation,
+  MOL_PER_MJ,
   solarRadiation,
   type DailyWeather,
 } from '../weather'
@@ -18,8 +19,6 @@ import {
   type Spot,
 } from './sun'
 
-/** Mol of light that plants use in each MJ of sun: 0.45 of it, at 4.57 µmol a joule. */
-export const MOL_PER_MJ = 0.45 * 4.57
 export const lightProvenance = published('McCree 1972; Thimijan & Heins 1983')
 const diffuseProvenance = published('Erbs, Klein & Duffie 1982, Solar Energy 28:293–302')
 
@@ -67,7 +66,7 @@ const SKY_BANDS = 9
 const SKY_SECTORS = 36
 
 /** Rays to all parts of the sky, each with what it adds to a level surface. */
-function skyRays(obstacles: Obstacles) {
+export function skyRays(obstacles: Obstacles) {
   return Array.from({ length: SKY_BANDS * SKY_SECTORS }, (_, index) => {
     const elevationDeg = ((Math.floor(index / SKY_SECTORS) + 0.5) / SKY_BANDS) * 90
     const azimuthDeg = (((index % SKY_SECTORS) + 0.5) / SKY_SECTORS) * 360

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { idSchema, nameSchema, open } from '../units'
+import { idSchema, monthDaySchema, nameSchema, open } from '../units'
 import { planSchema } from './plan'
 
 /** Where the garden is, as far as the sun and the air need to know. */
@@ -10,6 +10,9 @@ export const placeSchema = open({
   elevationM: z.number().min(-430).max(5000),
   /** Near a large water. */
   coastal: z.boolean(),
+  /** Last frost of spring and first of autumn, `MM-DD`, as the gardener has them. */
+  lastFrost: monthDaySchema.optional(),
+  firstFrost: monthDaySchema.optional(),
 })
 export type Place = z.infer<typeof placeSchema>
 

@@ -83,7 +83,7 @@ export const cultivars: readonly Variety[] = [
     ['legend', 'Legend', 'beefsteak', 68, 1000, 0.28, 35],
     ['siletz', 'Siletz', 'salad', 60, 950, 0.27, 32],
     ['principeBorghese', 'Principe Borghese', 'plum', 72, 1200, 0.3, 38],
-    ['redAlert', 'Red Alert', 'cherry', 60, 700, 0.2, 22],
+    ['redAlert', 'Red Alert', 'cherry', 56, 700, 0.2, 22],
   ]),
   ...rows('tomato', 'dwarf', [
     ['tinyTim', 'Tiny Tim', 'cherry', 55, 380, 0.06, 8],

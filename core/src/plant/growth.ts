@@ -1,25 +1,37 @@
 import { daysBetween, published } from '../units'
-import type { Crop, FruitClass, Variety } from './variety'
+import type { GrowthCourse, TrussCourse } from './course'
+import { NORMAL_DEGREE_DAYS } from './development'
+import { isVine, type Crop } from './variety'
 
-/**
- * Lengths of the growth stages from planting out, days: initial, development,
- * mid-season, late (tomato: Mediterranean, April–May; sweet pepper: Europe and
- * Mediterranean).
- */
+/** Lengths of the growth stages, days: initial, development, mid-season, late. */
 const STAGE_DAYS: Readonly<Record<Crop, readonly [number, number, number, number]>> = {
   tomato: [30, 40, 45, 30],
   pepper: [30, 35, 40, 20],
 }
-export const stageProvenance = published('FAO Irrigation and Drainage Paper 56, Table 11')
 
 /** Basal crop coefficient of a full canopy, and at the end of the late stage. */
 const BASAL_COEFFICIENT: Readonly<Record<Crop, { mid: number; end: number }>> = {
   tomato: { mid: 1.1, end: 0.7 },
   pepper: { mid: 1.0, end: 0.8 },
 }
-export const basalProvenance = published('FAO Irrigation and Drainage Paper 56, Table 17')
+export const basalProvenance = published('FAO Irrigation and Drainage Paper 56, Tables 11 and 17')
 
-export type Stage = 'notPlanted' | 'establishing' | 'growing' | 'flowering' | 'cropping'
+/** The way of a plant, in order. */
+export const stages = [
+  'notSown',
+  'sown',
+  'up',
+  'prickedOut',
+  'hardening',
+  'planted',
+  'established',
+  'flowering',
+  'set',
+  'colouring',
+  'cropping',
+  'done',
+] as const
+export type Stage = (typeof stages)[number]
 export type Ripeness = 'flower' | 'green' | 'ripe'
 
 export interface Truss {
@@ -30,6 +42,8 @@ export interface Truss {
 /** A plant on one day. */
 export interface PlantGrowth {
   readonly stage: Stage
+  /** It is in its container, and frost has not ended it. */
+  readonly isStanding: boolean
   readonly daysSincePlanting: number
   readonly heightMm: number
   readonly canopyM2: number
@@ -38,148 +52,101 @@ export interface PlantGrowth {
   readonly trusses: readonly Truss[]
 }
 
-/** Tomatoes and peppers go out 13–20 cm tall (practice). */
-const PLANTED_HEIGHT_MM = 160
-/** A flower takes so long to a ripe fruit (memory). */
-const FLOWER_TO_RIPE_DAYS = 45
-/** A vine opens about a truss a week (memory). */
-const DAYS_BETWEEN_TRUSSES = 8
-/** A ripe truss is picked within so many days. */
-const PICKED_AFTER_DAYS = 14
-/** First truss, and the steps between, as shares of the grown height (memory). */
-const FIRST_TRUSS = 0.2
-const TRUSS_STEP = 0.115
-
-/**
- * How far a plant has grown, 0–1: an S-curve through the first two stages of
- * FAO 56, half way in their middle and nearly done at their end.
- */
-function progress(crop: Crop, days: number): number {
-  const [initial, development] = STAGE_DAYS[crop]
-  const grownDays = initial + development
-  const logistic = (day: number) => 1 / (1 + Math.exp(-(day - grownDays / 2) / (grownDays / 8)))
-  const atStart = logistic(0)
-  return Math.max(0, (logistic(days) - atStart) / (1 - atStart))
-}
+/** Seed is up about a week after sowing when warm, peppers later (practice). */
+const UP_AFTER_DAYS: Readonly<Record<Crop, number>> = { tomato: 7, pepper: 10 }
+/** Pricked out so long after sowing, where it was not recorded (memory). */
+const PRICKED_OUT_AFTER_DAYS: Readonly<Record<Crop, number>> = { tomato: 21, pepper: 28 }
+/** Hardened off over 7–10 days (practice). */
+export const HARDENING_DAYS = { least: 7, most: 10 } as const
+/** From here on trusses are drawn with fruit and not with flowers, degree-days of opening. */
+const FLOWER_SHOWS_DAYS = 8
 
 /**
  * Basal crop coefficient over the plant's own canopy.
  *
  * FAO's initial value of 0.15 is that of a field still mostly bare. Here the
  * canopy is counted by itself, so a young plant has the full value over its
- * small canopy; counting both would halve the water of a young plant twice. A
- * vine crops until frost and does not decline.
+ * small canopy; counting both would halve the water of a young plant twice. The
+ * paper's stages are counted in days of a normal summer. A vine crops until
+ * frost and does not decline.
  */
-function basalCoefficient(variety: Variety, days: number): number {
+function basalCoefficient({ plant: { variety } }: GrowthCourse, warmth: number): number {
   const { mid, end } = BASAL_COEFFICIENT[variety.crop]
+  if (isVine(variety)) return mid
   const [initial, development, midSeason, late] = STAGE_DAYS[variety.crop]
-  if (variety.habit === 'indeterminate') return mid
+  const days = warmth / NORMAL_DEGREE_DAYS
   const intoLate = (days - initial - development - midSeason) / late
   return mid + (end - mid) * Math.max(0, Math.min(1, intoLate))
 }
 
-function stageOn(variety: Variety, days: number): Stage {
-  if (days < 0) return 'notPlanted'
-  if (days >= variety.daysToMaturity) return 'cropping'
-  if (days >= variety.daysToMaturity - FLOWER_TO_RIPE_DAYS) return 'flowering'
-  return days >= STAGE_DAYS[variety.crop][0] / 2 ? 'growing' : 'establishing'
+function nurseryStage({ plant }: GrowthCourse, date: string): Stage {
+  const { variety, plantedOn, sownOn, prickedOutOn } = plant
+  if (sownOn === undefined || date < sownOn) return 'notSown'
+  if (daysBetween(date, plantedOn) <= HARDENING_DAYS.most) return 'hardening'
+  const age = daysBetween(sownOn, date)
+  const isPricked = prickedOutOn
+    ? date >= prickedOutOn
+    : age >= PRICKED_OUT_AFTER_DAYS[variety.crop]
+  if (isPricked) return 'prickedOut'
+  return age >= UP_AFTER_DAYS[variety.crop] ? 'up' : 'sown'
 }
 
-function trussesOn(variety: Variety, days: number, heightMm: number, grownMm: number): Truss[] {
-  const trusses: Truss[] = []
-  for (let index = 0; index < 8; index++) {
-    const trussMm = grownMm * (FIRST_TRUSS + TRUSS_STEP * index)
-    const ripeDay = variety.daysToMaturity + DAYS_BETWEEN_TRUSSES * index
-    const untilRipe = ripeDay - days
-    if (trussMm > heightMm * 0.95 || untilRipe > FLOWER_TO_RIPE_DAYS) break
-    if (untilRipe < -PICKED_AFTER_DAYS) continue
-    const ripeness =
-      untilRipe <= 0 ? 'ripe' : untilRipe <= FLOWER_TO_RIPE_DAYS - 8 ? 'green' : 'flower'
-    trusses.push({ heightMm: trussMm, ripeness })
-  }
-  return trusses
+function fruitStage(course: GrowthCourse, day: number): Stage {
+  const { trusses, development, degreeDays, frostOn } = course
+  const [first] = trusses
+  const last = trusses.at(-1)
+  const warmth = degreeDays[day]!
+  if (day >= frostOn || (last && day >= last.pickedOn)) return 'done'
+  if (first && day >= first.ripeOn) return 'cropping'
+  if (first && day >= first.coloursOn) return 'colouring'
+  if (warmth >= development.flower + development.toSet) return 'set'
+  if (warmth >= development.flower) return 'flowering'
+  return warmth >= development.established ? 'established' : 'planted'
 }
 
-/**
- * Height, leaf and fruit of a plant on a day.
- *
- * A plant kept small by its pot is smaller all over: its height goes with the
- * cube root of its mass and its canopy with the square of that.
- *
- * @param plantedOn day it was planted out
- * @param on        day asked for
- * @param massShare its mass beside that of an unrestricted plant, 0–1
- */
-export function plantGrowth(
-  variety: Variety,
-  plantedOn: string,
-  on: string,
-  massShare: number,
-): PlantGrowth {
-  const days = daysBetween(plantedOn, on)
-  const grown = progress(variety.crop, days)
-  const grownMm = variety.matureHeightMm * Math.cbrt(massShare)
-  const startMm = Math.min(PLANTED_HEIGHT_MM, grownMm / 2)
-  const heightMm = startMm + (grownMm - startMm) * grown
-  const canopyAtStart = 0.03
+function trussOn(course: GrowthCourse, truss: TrussCourse, day: number): Truss[] {
+  if (day < truss.opensOn || day >= truss.pickedOn) return []
+  const { degreeDays, development } = course
+  const sinceOpen = degreeDays[day]! - (truss.ripeAt - development.toRipe)
+  const ripeness =
+    day >= truss.ripeOn
+      ? 'ripe'
+      : sinceOpen >= FLOWER_SHOWS_DAYS * NORMAL_DEGREE_DAYS
+        ? 'green'
+        : 'flower'
+  // Where no flower set, there is no fruit to see.
+  if (ripeness !== 'flower' && truss.setShare < 0.1) return []
+  return [{ heightMm: truss.heightMm, ripeness }]
+}
+
+/** The leaf of a plant on a day of its course; undefined where none stands. */
+export function canopyOn(
+  course: GrowthCourse,
+  day: number,
+): Pick<PlantGrowth, 'canopyM2' | 'basalCoefficient'> | undefined {
+  return day >= course.plantedOn && day < course.frostOn
+    ? {
+        canopyM2: course.canopyM2[day]!,
+        basalCoefficient: basalCoefficient(course, course.degreeDays[day]!),
+      }
+    : undefined
+}
+
+/** A plant as its course has it on a day; outside the course as at its end. */
+export function growthOn(course: GrowthCourse, date: string): PlantGrowth {
+  const index = daysBetween(course.from, date)
+  const day = Math.max(0, Math.min(course.days - 1, index))
+  const daysSincePlanting = daysBetween(course.plant.plantedOn, date)
+  const isPlanted = daysSincePlanting >= 0 && index >= 0 && course.days > 0
+  const stage = isPlanted ? fruitStage(course, day) : nurseryStage(course, date)
+  const isStanding = isPlanted && day < course.frostOn
   return {
-    stage: stageOn(variety, days),
-    daysSincePlanting: days,
-    heightMm,
-    canopyM2:
-      variety.matureCanopyM2 *
-      Math.cbrt(massShare) ** 2 *
-      (canopyAtStart + (1 - canopyAtStart) * grown),
-    basalCoefficient: basalCoefficient(variety, days),
-    trusses: trussesOn(variety, days, heightMm, grownMm),
+    stage,
+    isStanding,
+    daysSincePlanting,
+    heightMm: isPlanted ? course.heightMm[day]! : 0,
+    canopyM2: isPlanted ? course.canopyM2[day]! : 0,
+    basalCoefficient: basalCoefficient(course, isPlanted ? course.degreeDays[day]! : 0),
+    trusses: isStanding ? course.trusses.flatMap((truss) => trussOn(course, truss, day)) : [],
   }
-}
-
-/** Fruit of a season over the canopy of an unrestricted plant in full sun, kg/m² (memory). */
-const CROP_KG_M2: Readonly<Record<FruitClass, number>> = {
-  currant: 7,
-  cherry: 9,
-  plum: 11,
-  salad: 12,
-  beefsteak: 12,
-  block: 8,
-  horn: 8,
-  mildHot: 7,
-  hot: 5,
-  veryHot: 3,
-  smallChilli: 3,
-}
-
-/** What an unrestricted plant in full sun crops in a season, kg, to within a half (memory). */
-export const fullCropKg = ({ fruitClass, matureCanopyM2 }: Variety): number =>
-  matureCanopyM2 * CROP_KG_M2[fruitClass]
-
-/** Of the area that leaves draw water for, so much lies under them; the rest is sides (memory). */
-const UNDER_LEAVES = 0.6
-
-/**
- * Across the leaves of some grown plants that stand together, seen from above, mm.
- *
- * @param massShare of each beside an unrestricted plant, 0–1
- */
-export const crownAcrossMm = (
-  { matureCanopyM2 }: Variety,
-  massShare: number,
-  count: number,
-): number =>
-  2000 * Math.sqrt((UNDER_LEAVES * count * matureCanopyM2 * Math.cbrt(massShare) ** 2) / Math.PI)
-
-/** Fresh mass of leaf and stem over the canopy of a grown plant, kg/m² (memory, from greenhouse crops). */
-const LEAF_MASS_KG_M2 = 7
-/** Fruit that hangs at once, beside leaf and stem (memory). */
-const FRUIT_OVER_LEAF: Readonly<Record<Crop, number>> = { tomato: 1, pepper: 0.6 }
-
-/**
- * Fresh mass of a grown plant with the fruit that hangs on it at once.
- *
- * @param massShare beside an unrestricted plant, 0–1
- * @returns kg, to within a third
- */
-export function grownPlantKg({ crop, matureCanopyM2 }: Variety, massShare: number): number {
-  return matureCanopyM2 * massShare * LEAF_MASS_KG_M2 * (1 + FRUIT_OVER_LEAF[crop])
 }

@@ -12,14 +12,43 @@ export {
 } from './variety'
 export { catalogue, catalogueProvenance, cultivars, habitClasses } from './catalogue'
 export {
+  relativeYield,
+  sharedYield,
+  sharingProvenance,
+  volumeProvenance,
+  type RelativeYield,
+} from './rootRoom'
+export { LIGHT_FULL_MOL, lightShareOf, lightYieldProvenance } from './light'
+export { NORMAL_DAY, NORMAL_DEGREE_DAYS, developmentOf, type Development } from './development'
+export type { Observation, OwnDevelopment, OwnHeight } from './observations'
+export { setShare } from './setting'
+export {
+  growthCourse,
+  type GrowthCourse,
+  type PlantDay,
+  type PlantStart,
+  type RootRoom,
+  type TrussCourse,
+} from './course'
+export {
   basalProvenance,
-  plantGrowth,
-  crownAcrossMm,
-  fullCropKg,
-  grownPlantKg,
-  stageProvenance,
+  canopyOn,
+  growthOn,
+  stages,
   type PlantGrowth,
   type Ripeness,
   type Stage,
   type Truss,
 } from './growth'
+export { crownAcrossMm, grownPlantKg } from './size'
+export { cropForecast, fruitMassG, fullCropKg, type CropForecast, type CropWeek } from './crop'
+export {
+  dateSpread,
+  plantingWindow,
+  soilSchoolIds,
+  soilSchools,
+  type DateSpread,
+  type MixWarmth,
+  type PlantingWindow,
+  type SoilSchool,
+} from './window'

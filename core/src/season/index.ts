@@ -20,16 +20,24 @@ export {
   type TriedPot,
 } from './mixing'
 export {
+  gardenOn,
   gardenToday,
-  plantCount,
   grownPot,
   potOn,
-  weatherOn,
+  potOnDay,
   type GardenToday,
-  type MixToday,
   type PlantingToday,
   type PotToday,
 } from './today'
+export { plantCount, type MixToday, type PotBase } from './base'
+export {
+  gardenCourse,
+  seasonOf,
+  type GardenCourse,
+  type PlantingCourse,
+  type PotCourse,
+} from './course'
+export { climateOf, weatherOn, type Climate, type DaySource, type Sky } from './sky'
 export { inQuarterCans, roundOf, type Round, type Stop, type StopState } from './round'
 export { siteOf, spaceLoadOf, type SiteOf } from './site'
 export { arrangeTaskOf, standingSpots } from './arranging'

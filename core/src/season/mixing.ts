@@ -25,7 +25,8 @@ import {
   type ReservoirReach,
 } from '../mix'
 import { daysBetween, type Reason } from '../units'
-import { mixIn, type PotToday } from './today'
+import { mixIn } from './base'
+import type { PotToday } from './today'
 
 /** A container filled with a mix that is only being considered. */
 export interface TriedPot {

@@ -1,12 +1,6 @@
-import {
-  compareSchools,
-  denseOptions,
-  sharedYield,
-  type Comparison,
-  type DenseOption,
-} from '../fit'
+import { compareSchools, denseOptions, type Comparison, type DenseOption } from '../fit'
 import type { Garden } from '../garden'
-import { fullCropKg, grownPlantKg, type Variety } from '../plant'
+import { fullCropKg, grownPlantKg, sharedYield, type Variety } from '../plant'
 import { memory, reason, type Reason } from '../units'
 import { siteOf, type SiteOf } from './site'
 import type { PotToday } from './today'

@@ -1,26 +1,9 @@
-import {
-  bodyVolumeL,
-  containerMass,
-  containerVolumes,
-  mixBody,
-  wallAreaM2,
-  type Container,
-  type ContainerMass,
-  type ContainerVolumes,
-  type MixBody,
-} from '../container'
-import { sharedYield, type RelativeYield } from '../fit'
-import { mixesOf, varietyOf, type Garden, type GardenRecord, type Planting } from '../garden'
-import {
-  drainedBody,
-  drainedReasons,
-  easilyAvailableL,
-  type DrainedState,
-  type Mix,
-  type Recipe,
-} from '../mix'
-import { grownPlantKg, plantGrowth, type PlantGrowth, type Variety } from '../plant'
-import { addDays, dayOf, dayOfYear, type Reason } from '../units'
+import type { Container } from '../container'
+import type { Garden, Planting } from '../garden'
+import { dryingCm } from '../mix'
+import { microclimateReasons } from '../place'
+import { growthOn, NORMAL_DAY, type GrowthCourse, type PlantGrowth } from '../plant'
+import { addDays, datesFrom, dayOf, dayOfYear, daysBetween, type Reason } from '../units'
 import { visitsFor, waterNeedL, type Visits, type WaterNeed } from '../water'
 import {
   referenceEvapotranspiration,
@@ -28,48 +11,39 @@ import {
   type DailyWeather,
   type ReferenceEvapotranspiration,
 } from '../weather'
+import type { PlantingBase, PotBase } from './base'
+import { courseSpan, demandOn, gardenCourse, type GardenCourse, type PotCourse } from './course'
+import type { DaySource, Sky } from './sky'
 
-/** Plants of one planting as they stand today. */
-export interface PlantingToday {
-  readonly planting: Planting
-  readonly variety: Variety
-  /** Beside unrestricted plants. */
-  readonly yield: RelativeYield
+/** Plants of one planting as they stand on a day. */
+export interface PlantingToday extends PlantingBase {
   readonly growth: PlantGrowth
-}
-
-/** What the mix of a container does with water. */
-export interface MixToday extends Mix {
-  readonly recipe: Recipe
-  readonly drained: DrainedState
-  /** As the container holds it. */
-  readonly body: MixBody
-  readonly easilyAvailableL: number
-  /** Of the water and the air. */
-  readonly reasons: readonly Reason[]
+  /** Where that day lies in. */
+  readonly course: GrowthCourse
 }
 
 /** Everything known of one container on one day. */
-export interface PotToday {
-  readonly container: Container
-  readonly volumes: ContainerVolumes
-  readonly mix: MixToday | undefined
-  readonly mass: ContainerMass
+export interface PotToday extends PotBase {
   readonly plants: readonly PlantingToday[]
   /** Left out where there is no weather for the day. */
   readonly need: WaterNeed | undefined
   readonly visits: Visits | undefined
-  /** Given already today by the records, L. */
+  /** Given already that day by the records, L. */
   readonly givenL: number
   readonly isSkipped: boolean
-  /** Still to give today, L: nothing when the day's water was given or skipped. */
+  /** Still to give that day, L: nothing when the day's water was given or skipped. */
   readonly remainingL: number
+  /** Missing from the drained pot: in the morning, and today after what it was given, L. */
+  readonly depletionL: number
+  /** Suction beside that of a pot just drained, cm. */
+  readonly dryingCm: number
 }
 
 /** The garden on one day: what the drawings and the round are made from. */
 export interface GardenToday {
   readonly date: string
   readonly weather: DailyWeather | undefined
+  readonly source: DaySource
   readonly reference: ReferenceEvapotranspiration | undefined
   readonly referenceReasons: readonly Reason[]
   readonly pots: readonly PotToday[]
@@ -80,163 +54,77 @@ const SPLASH_L = 0.05
 /** Watering within this share of the day's need counts as done. */
 const DONE_FROM = 0.9
 
-/** Plants in a container, all kinds together. */
-export const plantCount = (garden: Garden, containerId: string): number =>
-  garden.plantings
-    .filter((planting) => planting.containerId === containerId)
-    .reduce((sum, planting) => sum + planting.count, 0)
-
-function plantsOf(
-  garden: Garden,
-  container: Container,
-  volumes: ContainerVolumes,
-  date: string,
-): PlantingToday[] {
-  const count = plantCount(garden, container.id)
-  return garden.plantings
-    .filter((planting) => planting.containerId === container.id)
-    .flatMap((planting) => {
-      const variety = varietyOf(garden, planting.varietyId)
-      if (!variety) return []
-      const expected = sharedYield(variety, volumes, count)
-      const growth = plantGrowth(variety, planting.plantedOn, date, expected.perPlant)
-      return [{ planting, variety, yield: expected, growth }]
-    })
-}
-
-/** A mix as one container holds it. */
-export function mixIn(
-  container: Container,
-  { fillVolumeL, reservoirL }: ContainerVolumes,
-  mix: Mix,
-): MixToday {
-  const body = mixBody(container)
-  // A tower has a body a tier; a pot that was poured may hold more than its measures say.
-  const ofBody = fillVolumeL / bodyVolumeL(body)
-  return {
-    ...mix,
-    recipe: mix.blend.recipe,
-    body,
-    drained: drainedBody(body, mix.curve),
-    easilyAvailableL: easilyAvailableL(body, mix.curve) * ofBody + reservoirL,
-    reasons: drainedReasons(body, mix),
-  }
-}
-
-function doneTo(containerId: string, records: readonly GardenRecord[]) {
-  let givenL = 0
-  let isSkipped = false
-  for (const record of records) {
-    if (record.containerId !== containerId) continue
-    if (record.kind === 'water') givenL += record.volumeL
-    if (record.kind === 'skipWater') isSkipped = true
-  }
-  return { givenL, isSkipped }
-}
-
 function remainingOf(waterL: number, givenL: number, isSkipped: boolean): number {
   if (isSkipped || waterL < SPLASH_L || givenL >= waterL * DONE_FROM) return 0
   return waterL - givenL
 }
 
-function potToday(
-  garden: Garden,
-  container: Container,
-  { date, weather, reference, records, mixes }: GardenDay,
-): PotToday {
-  const volumes = containerVolumes(container)
-  const plants = plantsOf(garden, container, volumes, date)
-  const standing = plants.filter(({ growth }) => growth.stage !== 'notPlanted')
-  const known = mixes(container.recipeId)
-  const mix = known && mixIn(container, volumes, known)
-  const plantKg = plants.reduce(
-    (sum, { planting, variety, yield: expected }) =>
-      sum + planting.count * grownPlantKg(variety, expected.perPlant),
-    0,
-  )
-  const space = garden.spaces.find((one) => one.id === container.spaceId)
-  const need =
-    reference && standing.length
-      ? waterNeedL({
-          referenceMm: reference.mm,
-          rainMm: weather?.rainMm ?? 0,
-          rainReaches: !space?.covered,
-          plants: standing.map(({ growth, planting }) => ({ ...growth, count: planting.count })),
-          exposure: container.exposure,
-          surfaceM2: volumes.surfaceM2,
-          mulchMm: container.mulchMm,
-          material: container.material,
-          wallM2: wallAreaM2(container.shape, container.fillMm),
-        })
-      : undefined
-  const { givenL, isSkipped } = doneTo(container.id, records)
-  return {
-    container,
-    volumes,
-    mix,
-    mass: containerMass(
-      container,
-      mix && { dryDensityGL: mix.blend.bulkDensityGL, ...mix.drained },
-      plantKg,
-    ),
-    plants,
-    need,
-    visits: need && mix && visitsFor(need.waterL, mix.easilyAvailableL),
-    givenL,
-    isSkipped,
-    remainingL: need ? remainingOf(need.waterL, givenL, isSkipped) : 0,
-  }
-}
+/** A day that is not known is not guessed for the can; a day to come may be. */
+const isGuessed = ({ sky, today }: GardenCourse, day: number, date: string) =>
+  sky.sources[day] === 'typical' && date <= today
 
-/** Weather of a day in the garden's own list. */
-export const weatherOn = (garden: Garden, date: string): DailyWeather | undefined =>
-  garden.weather.find((day) => day.date === date)
-
-/** What all containers share on one day: the sky over them, and what was recorded. */
-interface GardenDay {
-  readonly date: string
-  readonly weather: DailyWeather | undefined
-  readonly reference: ReferenceEvapotranspiration | undefined
-  readonly records: readonly GardenRecord[]
-  readonly mixes: ReturnType<typeof mixesOf>
-}
-
-const inEquation = (weather: DailyWeather) => ({ ...weather, dayOfYear: dayOfYear(weather.date) })
-
-function dayIn(garden: Garden, date: string): GardenDay {
-  const weather = weatherOn(garden, date)
-  return {
-    date,
-    weather,
-    reference: weather && referenceEvapotranspiration(inEquation(weather), garden.place),
-    records: garden.records.filter((record) => dayOf(record.at) === date),
-    mixes: mixesOf(garden),
-  }
+/** How dry the mix is beside a drained one; the reservoir gives first. */
+function dryingOf({ mix, volumes }: PotBase, depletionL: number): number {
+  if (!mix) return 0
+  const ofMixL = Math.max(0, depletionL - volumes.reservoirL)
+  if (ofMixL === 0) return 0
+  const heldShare = mix.drained.containerCapacity - ofMixL / volumes.fillVolumeL
+  return dryingCm(mix.body, mix.curve, heldShare)
 }
 
 /**
- * One container on one day, as the rest of the garden would have it: also one
- * that is only being considered.
+ * One container of a course on one of its days.
  *
- * @param at a day or moment, `YYYY-MM-DD…`
+ * @param date within the course
  */
-export const potOn = (garden: Garden, container: Container, at: string): PotToday =>
-  potToday(garden, container, dayIn(garden, dayOf(at)))
-
-/** From planting on, a plant is grown by then. */
-const GROWN_AFTER_DAYS = 75
-
-/** One container with some plants more, planted on a day, as it will stand when they are grown. */
-export function grownPot(
-  garden: Garden,
-  container: Container,
-  plants: Pick<Planting, 'varietyId' | 'count'>,
-  plantedOn: string,
-): PotToday {
-  const proposed = { ...plants, id: 'proposed', containerId: container.id, plantedOn }
-  const planted = { ...garden, plantings: [...garden.plantings, proposed] }
-  return potOn(planted, container, addDays(plantedOn, GROWN_AFTER_DAYS))
+export function potOnDay(course: GardenCourse, pot: PotCourse, date: string): PotToday {
+  const day = Math.max(0, Math.min(pot.weather.length - 1, daysBetween(course.from, date)))
+  const plants = pot.plants.map((one) => ({ ...one, growth: growthOn(one.course, date) }))
+  const isKnown = !isGuessed(course, day, date)
+  const hasPlants = plants.some(({ growth }) => growth.isStanding)
+  const need =
+    isKnown && hasPlants ? waterNeedL(demandOn(pot, course.openDays[day]!, day)) : undefined
+  const givenL = pot.givenL[day]!
+  const isSkipped = pot.skipped[day] === 1
+  const depletionL = Math.max(0, pot.depletionL[day]! - (date === course.today ? givenL : 0))
+  return {
+    ...pot,
+    plants,
+    need: need && {
+      ...need,
+      reasons: [
+        ...need.reasons,
+        ...microclimateReasons(pot.shelter, course.openDays[day]!, pot.weather[day]!),
+      ],
+    },
+    visits: need && pot.mix && visitsFor(need.waterL, pot.mix.easilyAvailableL),
+    givenL,
+    isSkipped,
+    remainingL: need ? remainingOf(need.waterL, givenL, isSkipped) : 0,
+    depletionL,
+    dryingCm: dryingOf(pot, depletionL),
+  }
 }
+
+/** The whole garden of a course on one of its days. */
+export function gardenOn(course: GardenCourse, date: string): GardenToday {
+  const { garden, sky } = course
+  const day = daysBetween(course.from, date)
+  const weather = isGuessed(course, day, date) ? undefined : sky.days[day]
+  const inEquation = weather && { ...weather, dayOfYear: dayOfYear(date) }
+  return {
+    date,
+    weather,
+    source: sky.sources[day] ?? 'typical',
+    reference: inEquation && referenceEvapotranspiration(inEquation, garden.place),
+    referenceReasons: inEquation ? referenceReasons(inEquation, garden.place) : [],
+    pots: course.pots.map((pot) => potOnDay(course, pot, date)),
+  }
+}
+
+/** A course that goes no further than its day. */
+const courseUpTo = (garden: Garden, date: string, containers?: readonly Container[]) =>
+  gardenCourse(garden, date, { from: courseSpan(garden, date).from, to: date }, containers)
 
 /**
  * The garden on one day, recomputed whole from what the gardener entered:
@@ -244,14 +132,46 @@ export function grownPot(
  *
  * @param at a day or moment, `YYYY-MM-DD…`
  */
-export function gardenToday(garden: Garden, at: string): GardenToday {
-  const day = dayIn(garden, dayOf(at))
-  const { date, weather, reference } = day
-  return {
-    date,
-    weather,
-    reference,
-    referenceReasons: weather ? referenceReasons(inEquation(weather), garden.place) : [],
-    pots: garden.containers.map((container) => potToday(garden, container, day)),
+export const gardenToday = (garden: Garden, at: string): GardenToday =>
+  gardenOn(courseUpTo(garden, dayOf(at)), dayOf(at))
+
+/**
+ * One container on one day, as the rest of the garden would have it: also one
+ * that is only being considered.
+ *
+ * @param at a day or moment, `YYYY-MM-DD…`
+ */
+export function potOn(garden: Garden, container: Container, at: string): PotToday {
+  const course = courseUpTo(garden, dayOf(at), [container])
+  return potOnDay(course, course.pots[0]!, dayOf(at))
+}
+
+/** From planting on, a plant is grown by then in a normal summer. */
+const GROWN_AFTER_DAYS = 75
+const NORMAL_SUN_MJ_M2 = 22
+
+/** One container with some plants more, planted on a day, as it stands when they have had a normal summer. */
+export function grownPot(
+  garden: Garden,
+  container: Container,
+  plants: Pick<Planting, 'varietyId' | 'count'>,
+  plantedOn: string,
+): PotToday {
+  const proposed = { ...plants, id: 'proposed', containerId: container.id, plantedOn }
+  const plantings = [...garden.plantings.map((one) => ({ ...one, plantedOn })), proposed]
+  const to = addDays(plantedOn, GROWN_AFTER_DAYS)
+  const dates = datesFrom(plantedOn, GROWN_AFTER_DAYS + 1)
+  const sky: Sky = {
+    from: plantedOn,
+    days: dates.map((date) => ({ date, ...NORMAL_DAY, radiationMjM2: NORMAL_SUN_MJ_M2 })),
+    sources: dates.map(() => 'typical'),
   }
+  const course = gardenCourse(
+    { ...garden, plantings },
+    plantedOn,
+    { from: plantedOn, to },
+    [container],
+    sky,
+  )
+  return potOnDay(course, course.pots[0]!, to)
 }

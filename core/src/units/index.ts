@@ -13,6 +13,7 @@ export {
   dateSchema,
   dateTimeSchema,
   idSchema,
+  monthDaySchema,
   nameSchema,
   open,
   shareSchema,

@@ -30,6 +30,12 @@ export const dateTimeSchema = z.string().superRefine((given, context) => {
     context.addIssue(customIssue('dateOutOfRange', [], { given, ...dateRange }))
 })
 
+/** A day of any year, `MM-DD`. */
+export const monthDaySchema = z.string().superRefine((given, context) => {
+  // A year without a 29 February: a date that comes every year.
+  if (!isDate(`2025-${given}`)) context.addIssue(customIssue('badMonthDay', [], { given }))
+})
+
 export const idSchema = z.string().min(1).max(64)
 /** A user's own words: always text, never markup. */
 export const textSchema = z.string().max(2000)

@@ -66,6 +66,11 @@ export interface WaterNeed {
   readonly reasons: readonly Reason[]
 }
 
+const canopyOf = ({ plants }: WaterDemand) =>
+  plants.reduce((sum, plant) => sum + plant.canopyM2 * plant.count, 0)
+
+type WaterUse = Omit<WaterNeed, 'reasons'>
+
 /**
  * Water one container uses in a day, and what of it is to be given.
  *
@@ -73,10 +78,10 @@ export interface WaterNeed {
  * their basal coefficient over their own area, more in wind; the open surface
  * and a breathing wall give off the rest; rain that reaches the mix is taken off.
  */
-export function waterNeedL(demand: WaterDemand): WaterNeed {
+export function waterUseL(demand: WaterDemand): WaterUse {
   const { referenceMm, exposure, surfaceM2, material } = demand
   const windFactor = EXPOSURE_FACTOR[exposure]
-  const canopyM2 = demand.plants.reduce((sum, plant) => sum + plant.canopyM2 * plant.count, 0)
+  const canopyM2 = canopyOf(demand)
   const cropMm2 = demand.plants.reduce(
     (sum, plant) => sum + plant.canopyM2 * plant.count * plant.basalCoefficient,
     0,
@@ -94,11 +99,25 @@ export function waterNeedL(demand: WaterDemand): WaterNeed {
     surfaceL,
     wallL,
     rainL,
+  }
+}
+
+/** The same, with how it comes about. */
+export function waterNeedL(demand: WaterDemand): WaterNeed {
+  const { referenceMm, exposure, surfaceM2, material } = demand
+  const use = waterUseL(demand)
+  const { transpirationL, surfaceL, wallL, rainL } = use
+  return {
+    ...use,
     reasons: [
       reason('water.reference', { referenceWaterMm: referenceMm }, fao56),
       reason(
         'water.transpiration',
-        { canopyM2, windFactor, waterL: transpirationL },
+        {
+          canopyM2: canopyOf(demand),
+          windFactor: EXPOSURE_FACTOR[exposure],
+          waterL: transpirationL,
+        },
         basalProvenance,
       ),
       reason('water.surface', { surfaceM2, mulchMm: demand.mulchMm, waterL: surfaceL }, memory),

@@ -1,4 +1,4 @@
-export { daylightHours, declinationRad, extraterrestrialRadiation } from './sun'
+export { daylightHours, declinationRad, extraterrestrialRadiation, MOL_PER_MJ } from './sun'
 export {
   meanSaturationVapourPressureKPa,
   pressureKPa,
@@ -12,6 +12,7 @@ export {
   clearSkyRadiation,
   hargreavesEvapotranspirationMm,
   referenceEvapotranspiration,
+  referenceWaterMm,
   solarRadiation,
   type AssumedTerm,
   type EvaporationDay,

@@ -134,10 +134,17 @@ function requireOrder(day: EvaporationDay): void {
  * @throws InputError `minOverMax`
  * @source FAO 56 (Allen, Pereira, Raes & Smith 1998), Eq. 6, soil heat flux 0 (Eq. 42)
  */
-export function referenceEvapotranspiration(
+export const referenceEvapotranspiration = (
   day: EvaporationDay,
   site: Site,
-): ReferenceEvapotranspiration {
+): ReferenceEvapotranspiration => ({
+  mm: referenceWaterMm(day, site),
+  method: 'penmanMonteith',
+  assumed: assumedTerms(day),
+})
+
+/** The same, only the mm: for many days in a row. */
+export function referenceWaterMm(day: EvaporationDay, site: Site): number {
   requireOrder(day)
   const tempMeanC = (day.tempMaxC + day.tempMinC) / 2
   const slope = vapourPressureSlope(tempMeanC)
@@ -153,7 +160,7 @@ export function referenceEvapotranspiration(
     (MJ_TO_MM * slope * netRadiation(day, site, vapourPressureKPa) +
       psychrometric * (900 / (tempMeanC + 273)) * wind * deficitKPa) /
     (slope + psychrometric * (1 + 0.34 * wind))
-  return { mm: Math.max(0, mm), method: 'penmanMonteith', assumed: assumedTerms(day) }
+  return Math.max(0, mm)
 }
 
 /**

@@ -1,6 +1,6 @@
 import { containerVolumes, type Container } from '../../container'
 import { outerSizeMm } from '../../place'
-import { crownAcrossMm, fullCropKg, grownPlantKg } from '../../plant'
+import { crownAcrossMm, fullCropKg, grownPlantKg, sharedYield } from '../../plant'
 import {
   heatCondition,
   heightCondition,
@@ -9,7 +9,6 @@ import {
   type SpotConditions,
 } from '../conditions'
 import { judgeFit } from '../judge'
-import { sharedYield } from '../yield'
 import type { ArrangeTask, Pin, SpotKind, StandingSpot, WishedPlant } from './types'
 
 /** Containers that are all the same to a plant, and may be exchanged for one another. */

@@ -54,7 +54,11 @@ const followed = (days: readonly { readonly nextIsWet: boolean }[]) =>
   (days.filter(({ nextIsWet }) => nextIsWet).length + 0.5) / (days.length + 1)
 
 /** What is known of all days; a day without rain given cannot be told wet or dry. */
-function readDays(days: readonly DailyWeather[], site: Site, variables: readonly Variable[]): Day[] {
+function readDays(
+  days: readonly DailyWeather[],
+  site: Site,
+  variables: readonly Variable[],
+): Day[] {
   const above = aboveTheAir(site)
   return days.flatMap((weather) => {
     if (weather.rainMm === undefined) return []
@@ -94,11 +98,7 @@ function straightened(months: readonly MonthModel[], days: readonly Day[]): Mont
       const kind = isWet ? 'wet' : 'dry'
       const { from, to, way } = betweenMonths[day]!
       values.forEach((value, index) => {
-        const line = between(
-          nodes[from]![kind][index]!.mean,
-          nodes[to]![kind][index]!.mean,
-          way,
-        )
+        const line = between(nodes[from]![kind][index]!.mean, nodes[to]![kind][index]!.mean, way)
         off[month]![kind][index]! += value - line
       })
       off[month]![isWet ? 'wetDays' : 'dryDays']++
@@ -198,7 +198,11 @@ export function fitGenerator(days: readonly DailyWeather[], site: Site): Weather
   const months = Array.from({ length: 12 }, (_, month): MonthModel => {
     const own = known.filter((day) => day.month === month)
     if (own.length < LEAST_DAYS_A_MONTH)
-      throw new InputError('tooFewDays', { month: month + 1, given: own.length, limit: LEAST_DAYS_A_MONTH })
+      throw new InputError('tooFewDays', {
+        month: month + 1,
+        given: own.length,
+        limit: LEAST_DAYS_A_MONTH,
+      })
     const [wet, dry] = [own.filter((day) => day.isWet), own.filter((day) => !day.isWet)]
     const like = (kind: readonly Day[]) => {
       const taken = kind.length < LEAST_DAYS_OF_A_KIND ? own : kind

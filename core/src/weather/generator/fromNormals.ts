@@ -46,7 +46,10 @@ function gammaFromMean(meanMm: number): { rainShape: number; rainScaleMm: number
   return { rainShape: meanMm / rainScaleMm, rainScaleMm }
 }
 
-function monthFrom({ tempMaxC, tempMinC, rainMm, wetDays }: MonthNormal, month: number): MonthModel {
+function monthFrom(
+  { tempMaxC, tempMinC, rainMm, wetDays }: MonthNormal,
+  month: number,
+): MonthModel {
   const wetShare = Math.min(0.98, wetDays / MONTH_DAYS[month]!)
   const dryShare = 1 - wetShare
   const days = (isWet: boolean) => [

@@ -1,5 +1,5 @@
 export { fitGenerator } from './fit'
 export { generatorFromNormals, normalsProvenance } from './fromNormals'
 export { generateWeather, typicalDay } from './generate'
-export { wetShareOf, type WeatherModel } from './model'
+export { between, betweenMonths, wetShareOf, type WeatherModel } from './model'
 export { normalsSchema, usualNormals, usualNormalsProvenance, type MonthNormal } from './normals'

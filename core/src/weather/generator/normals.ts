@@ -10,9 +10,7 @@ const monthNormalSchema = open({
   wetDays: z.number().min(0).max(31),
 }).superRefine(({ tempMaxC, tempMinC, rainMm, wetDays }, context) => {
   if (tempMinC > tempMaxC)
-    context.addIssue(
-      customIssue('minOverMax', ['tempMinC'], { given: tempMinC, limit: tempMaxC }),
-    )
+    context.addIssue(customIssue('minOverMax', ['tempMinC'], { given: tempMinC, limit: tempMaxC }))
   if (rainMm > 0 && wetDays === 0) context.addIssue(customIssue('rainWithoutDays', ['wetDays'], {}))
 })
 export type MonthNormal = z.infer<typeof monthNormalSchema>

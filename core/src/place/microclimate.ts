@@ -1,0 +1,217 @@
+import { dayOfYear, memory, published, reason, remembered, type Reason } from '../units'
+import {
+  between,
+  betweenMonths,
+  daylightHours,
+  extraterrestrialRadiation,
+  solarRadiation,
+  type DailyWeather,
+} from '../weather'
+import { awayFromSideMm, sideOf } from './geometry'
+import { diffuseShare, lightProvenance, skyRays } from './light'
+import type { Plan } from './plan'
+import type { Place } from './schema'
+import { lightAlong, monthDates, obstaclesOf, rayTo, STEP_H, sunPath, type Spot } from './sun'
+
+/** What stands about a spot, and what it does to the weather there. */
+export interface Shelter {
+  /** Of the light of the whole sky, 0–1. */
+  readonly skyShare: number
+  /** Of the direct sun of a day in the middle of each month, January first, 0–1. */
+  readonly beamShares: readonly number[]
+  /** Hours of it. */
+  readonly sunHours: readonly number[]
+  readonly rainShare: number
+  readonly windShare: number
+  /** How near a wall is that gives back heat: 1 at it, 0 out of its reach. */
+  readonly wallShare: number
+}
+
+/** Nothing about: the weather as it is in the open. */
+export const openShelter: Shelter = {
+  skyShare: 1,
+  beamShares: Array<number>(12).fill(1),
+  sunHours: Array<number>(12).fill(12),
+  rainShare: 1,
+  windShare: 1,
+  wallShare: 0,
+}
+
+/** Air moves in the stillest corner too: so much of the wind at least (memory). */
+const STILLEST_SHARE = 0.4
+/** Rain driven by wind reaches so far in under a slab for each mm that the slab is higher (memory). */
+const DRIVEN_IN = 0.5
+/** A wall warms the air before it so far out (memory). */
+const WALL_REACH_MM = 2000
+/** And by so much on a day of full sun: by day what it throws back, by night what it kept (memory). */
+const WALL_DAY_K = 4
+const WALL_NIGHT_K = 2
+/** A day of full sun in summer, MJ/m². */
+const FULL_SUN_MJ_M2 = 25
+
+const COMPASS = Array.from({ length: 36 }, (_, step) => step * 10)
+
+/** Any year does: the sun comes back to within a quarter of a degree. */
+const SUN_YEAR = 2026
+
+/** All directions that a spot of a plan is asked about, made once for the plan. */
+const directionsOf = remembered((plan: Plan, latitudeDeg: number, longitudeDeg: number) => {
+  const obstacles = obstaclesOf(plan)
+  const nearby = { ...obstacles, skyline: [] }
+  return {
+    obstacles,
+    sky: skyRays(obstacles),
+    months: monthDates(SUN_YEAR).map((date) =>
+      sunPath({ latitudeDeg, longitudeDeg }, date).map((sun) => ({
+        ray: rayTo(obstacles, sun),
+        weight: Math.sin((sun.elevationDeg * Math.PI) / 180),
+      })),
+    ),
+    level: COMPASS.map((azimuthDeg) => rayTo(nearby, { azimuthDeg, elevationDeg: 1 })),
+  }
+})
+
+type WeightedRay = ReturnType<typeof skyRays>[number]
+
+/** How much of what comes along some rays reaches a spot, by their weights, 0–1. */
+function reaching(
+  obstacles: ReturnType<typeof obstaclesOf>,
+  spot: Spot,
+  rays: readonly WeightedRay[],
+): { share: number; hours: number } {
+  let [sum, whole, hours] = [0, 0, 0]
+  for (const { ray, weight } of rays) {
+    whole += weight
+    if (!ray) continue
+    const light = lightAlong(obstacles, spot, ray)
+    sum += light * weight
+    hours += light * STEP_H
+  }
+  return { share: whole ? sum / whole : 0, hours }
+}
+
+function rainShareAt({ slab }: Plan, { yMm, zMm }: Spot): number {
+  if (!slab || slab.heightMm <= zMm) return 1
+  const inMm = slab.toYMm - yMm
+  return Math.max(0, Math.min(1, 1 - inMm / (DRIVEN_IN * (slab.heightMm - zMm))))
+}
+
+function wallShareAt({ corners, sides }: Plan, spot: Spot): number {
+  const away = sides.flatMap((side, index) =>
+    side.kind === 'house' || (side.kind === 'wall' && side.heightMm > spot.zMm)
+      ? [awayFromSideMm(spot, sideOf(corners, index))]
+      : [],
+  )
+  return Math.max(0, 1 - Math.min(Infinity, ...away) / WALL_REACH_MM)
+}
+
+const shelterOf = remembered(
+  (
+    plan: Plan,
+    latitudeDeg: number,
+    longitudeDeg: number,
+    xMm: number,
+    yMm: number,
+    zMm: number,
+  ): Shelter => {
+    const spot = { xMm, yMm, zMm }
+    const { obstacles, sky, months, level } = directionsOf(plan, latitudeDeg, longitudeDeg)
+    const suns = months.map((rays) => reaching(obstacles, spot, rays))
+    const free = level.reduce((sum, ray) => sum + (ray ? lightAlong(obstacles, spot, ray) : 0), 0)
+    return {
+      skyShare: reaching(obstacles, spot, sky).share,
+      beamShares: suns.map(({ share }) => share),
+      sunHours: suns.map(({ hours }) => hours),
+      rainShare: rainShareAt(plan, spot),
+      windShare: STILLEST_SHARE + ((1 - STILLEST_SHARE) * free) / level.length,
+      wallShare: wallShareAt(plan, spot),
+    }
+  },
+)
+
+/**
+ * What stands about a spot of a plan: how much of sun, sky, rain and wind it
+ * lets through, and how near a warm wall is.
+ *
+ * Sun and sky by rays, as Place draws them; wind by how much of the horizon is
+ * free; rain by how far in under a slab the spot lies.
+ */
+export const spotShelter = (
+  plan: Plan,
+  { latitudeDeg, longitudeDeg }: Pick<Place, 'latitudeDeg' | 'longitudeDeg'>,
+  { xMm, yMm, zMm }: Spot,
+): Shelter => shelterOf(plan, latitudeDeg, longitudeDeg, xMm, yMm, zMm)
+
+/** A day in the open, its sun parted into what comes straight and what comes from all the sky. */
+export interface OpenDay {
+  readonly weather: DailyWeather
+  readonly dayOfYear: number
+  readonly beamMjM2: number
+  readonly skyMjM2: number
+}
+
+export function openDay(weather: DailyWeather, place: Place): OpenDay {
+  const day = dayOfYear(weather.date)
+  const openMjM2 = solarRadiation({ ...weather, dayOfYear: day }, place)
+  const clearness = openMjM2 / extraterrestrialRadiation(place.latitudeDeg, day)
+  const diffuse = diffuseShare(clearness, daylightHours(place.latitudeDeg, day))
+  return {
+    weather,
+    dayOfYear: day,
+    beamMjM2: openMjM2 * (1 - diffuse),
+    skyMjM2: openMjM2 * diffuse,
+  }
+}
+
+/** A day as it is at a spot, its radiation always given, MJ m⁻² d⁻¹. */
+export type SpotDay = DailyWeather & {
+  readonly dayOfYear: number
+  readonly radiationMjM2: number
+}
+
+/**
+ * The weather of a day as it is at a spot: its sun, rain and wind as far as
+ * they reach it, its air warmed by a wall that the sun shines on.
+ */
+export function weatherAt(
+  shelter: Shelter,
+  { weather, dayOfYear: day, beamMjM2: openBeamMjM2, skyMjM2 }: OpenDay,
+): SpotDay {
+  const { from, to, way } = betweenMonths[day]!
+  const beamMjM2 = openBeamMjM2 * between(shelter.beamShares[from]!, shelter.beamShares[to]!, way)
+  const warmth = shelter.wallShare * Math.min(1, beamMjM2 / FULL_SUN_MJ_M2)
+  const { windMS, rainMm } = weather
+  // Named one by one: thousands of days are made anew at each edit.
+  return {
+    date: weather.date,
+    dayOfYear: day,
+    tempMaxC: weather.tempMaxC + WALL_DAY_K * warmth,
+    tempMinC: weather.tempMinC + WALL_NIGHT_K * warmth,
+    humidityMaxShare: weather.humidityMaxShare,
+    humidityMinShare: weather.humidityMinShare,
+    windMS: windMS === undefined ? undefined : windMS * shelter.windShare,
+    radiationMjM2: beamMjM2 + skyMjM2 * shelter.skyShare,
+    rainMm: rainMm === undefined ? undefined : rainMm * shelter.rainShare,
+  }
+}
+
+/** How the weather at a spot comes about from that in the open. */
+export const microclimateReasons = (
+  shelter: Shelter,
+  { weather, beamMjM2, skyMjM2 }: OpenDay,
+  here: SpotDay,
+): readonly Reason[] => [
+  reason(
+    'spot.sun',
+    { reachesShare: here.radiationMjM2 / Math.max(0.01, beamMjM2 + skyMjM2) },
+    lightProvenance,
+  ),
+  reason('spot.wind', { reachesShare: shelter.windShare }, memory),
+  ...(shelter.wallShare > 0
+    ? [reason('spot.wall', { warmerK: here.tempMaxC - weather.tempMaxC }, memory)]
+    : []),
+  ...(shelter.rainShare < 1
+    ? [reason('spot.rain', { reachesShare: shelter.rainShare }, memory)]
+    : []),
+  reason('spot.diffuse', {}, published('Erbs, Klein & Duffie 1982, Solar Energy 28:293–302')),
+]

@@ -1,0 +1,210 @@
+import type { ContainerVolumes } from '../container'
+import { daysBetween } from '../units'
+import { degreeDays, MOL_PER_MJ, type DailyWeather } from '../weather'
+import { lightShareOf } from './light'
+import {
+  ownDevelopment,
+  ownHeight,
+  type Observation,
+  type OwnDevelopment,
+  type OwnHeight,
+} from './observations'
+import { sharedYield, type RelativeYield } from './rootRoom'
+import { setShare } from './setting'
+import { areaShareOf, lengthShareOf } from './size'
+import { isVine, type Variety } from './variety'
+
+/** A plant with its days. */
+export interface PlantStart {
+  readonly variety: Variety
+  readonly plantedOn: string
+  readonly sownOn?: string | undefined
+  readonly prickedOutOn?: string | undefined
+}
+
+/** The room its roots have, and how many plants share it, this one counted. */
+export type RootRoom = Pick<ContainerVolumes, 'rootVolumeL' | 'cells'> & {
+  readonly plantCount: number
+}
+
+/** A day where the plant stands. */
+export interface PlantDay extends Pick<DailyWeather, 'date' | 'tempMaxC' | 'tempMinC'> {
+  readonly radiationMjM2: number
+}
+
+/** One truss, or one flush of a pepper: days of the course, past its end where they lie beyond it. */
+export interface TrussCourse {
+  readonly opensOn: number
+  readonly coloursOn: number
+  readonly ripeOn: number
+  /** All its fruits are ripe. */
+  readonly pickedOn: number
+  readonly heightMm: number
+  /** Of its flowers, what set, 0–1. */
+  readonly setShare: number
+  /** Degree-days from planting at which its first fruit is ripe. */
+  readonly ripeAt: number
+}
+
+/** A plant through its season, a value for the evening of each day. */
+export interface GrowthCourse {
+  readonly plant: PlantStart
+  readonly from: string
+  readonly days: number
+  /** Day of the course on which it was planted; negative where that was before it. */
+  readonly plantedOn: number
+  /** Counted from planting. */
+  readonly degreeDays: Float64Array
+  readonly heightMm: Float64Array
+  readonly canopyM2: Float64Array
+  readonly trusses: readonly TrussCourse[]
+  readonly development: OwnDevelopment
+  readonly height: OwnHeight
+  /** Beside a plant with all the room it wants. */
+  readonly yield: RelativeYield
+  /** Mean of what light and water left of its growth since planting, 0–1, day by day. */
+  readonly lightShare: Float64Array
+  readonly waterShare: Float64Array
+  /** Day on which frost ended it; past the end where none did. */
+  readonly frostOn: number
+}
+
+/** Tomatoes and peppers go out 13–20 cm tall (practice). */
+const PLANTED_HEIGHT_MM = 160
+/** Leaf at planting beside grown leaf (memory). */
+const PLANTED_CANOPY_SHARE = 0.03
+/** Grown, beside the warmth to first ripe fruit: leaf, bush height, and the height of a vine (memory). */
+const GROWN_AT = { leaf: 0.9, bush: 0.9, vine: 1.2 } as const
+/** Flowers open so far up the stem as it is then (memory). */
+const FLOWERS_AT_SHARE = 0.86
+/** Flowers of a truss open over about a week. */
+const TRUSS_OPENS_DAYS = 7
+/** Frost at the leaf, °C (memory). */
+const FROST_C = -0.5
+
+/** An S-curve from 0 at no warmth to nearly 1 when grown. */
+function sCurve(warmth: number, grown: number): number {
+  const logistic = (at: number) => 1 / (1 + Math.exp(-(at - grown / 2) / (grown / 8)))
+  const start = logistic(0)
+  return Math.max(0, (logistic(warmth) - start) / (1 - start))
+}
+
+/** First day on which the warmth is reached; the number of days where it is not. */
+function dayReaching(degreeDaysSum: Float64Array, warmth: number): number {
+  let [low, high] = [0, degreeDaysSum.length]
+  while (low < high) {
+    const middle = (low + high) >> 1
+    if (degreeDaysSum[middle]! >= warmth) high = middle
+    else low = middle + 1
+  }
+  return low
+}
+
+/**
+ * A plant's course through a season: warmth, height, leaf and fruit, day by day.
+ *
+ * Warmth in degree-days drives its development; the room of its roots, light and
+ * water decide how large it grows on the way. What was seen of it puts its own
+ * course in the place of its variety's.
+ *
+ * @param plant        variety and days
+ * @param container    its root room
+ * @param weather      days in a row where it stands
+ * @param observations measured heights, first flower, first ripe fruit
+ * @param hadWater     of the water it wanted, what it had each day, 0–1; all where left out
+ */
+export function growthCourse(
+  plant: PlantStart,
+  container: RootRoom,
+  weather: readonly PlantDay[],
+  observations: readonly Observation[],
+  hadWater?: Float64Array,
+): GrowthCourse {
+  const { variety } = plant
+  const days = weather.length
+  const from = weather[0]?.date ?? plant.plantedOn
+  const plantedOn = daysBetween(from, plant.plantedOn)
+  const expected = sharedYield(variety, container, container.plantCount)
+
+  const warmth = new Float64Array(days)
+  const lightShare = new Float64Array(days).fill(1)
+  const waterShare = new Float64Array(days).fill(1)
+  let frostOn = days
+  let [sum, light, water] = [0, 0, 0]
+  for (let day = Math.max(0, plantedOn); day < days; day++) {
+    const here = weather[day]!
+    if (frostOn === days && here.tempMinC <= FROST_C) frostOn = day
+    const counted = day - Math.max(0, plantedOn) + 1
+    light += lightShareOf(here.radiationMjM2 * MOL_PER_MJ)
+    const had = hadWater?.[day] ?? 1
+    water += had
+    lightShare[day] = light / counted
+    waterShare[day] = water / counted
+    // A plant short of water stands still for as long.
+    if (day < frostOn) sum += degreeDays(here) * had
+    warmth[day] = sum
+  }
+
+  const development = ownDevelopment(variety, observations, warmth, from)
+  const toFirstRipe = development.flower + development.toRipe
+  const grownMm = variety.matureHeightMm * lengthShareOf(expected.perPlant)
+  const startMm = Math.min(PLANTED_HEIGHT_MM, grownMm / 2)
+  const grownAt = toFirstRipe * (isVine(variety) ? GROWN_AT.vine : GROWN_AT.bush)
+  const heightAt = (at: number) => startMm + (grownMm - startMm) * sCurve(at, grownAt)
+  const height = ownHeight(observations, (date) => {
+    const day = daysBetween(from, date)
+    return day >= plantedOn && day < days ? heightAt(warmth[day] ?? 0) : undefined
+  })
+
+  const heightMm = new Float64Array(days)
+  const canopyM2 = new Float64Array(days)
+  let leaf = 0
+  for (let day = Math.max(0, plantedOn); day < days; day++) {
+    const at = warmth[day]!
+    heightMm[day] = heightAt(at) * height.factor
+    const grown = sCurve(at, toFirstRipe * GROWN_AT.leaf)
+    const massShare = expected.perPlant * lightShare[day]!
+    leaf = Math.max(
+      leaf,
+      variety.matureCanopyM2 *
+        areaShareOf(massShare) *
+        height.factor ** 2 *
+        (PLANTED_CANOPY_SHARE + (1 - PLANTED_CANOPY_SHARE) * grown),
+    )
+    canopyM2[day] = leaf
+  }
+
+  const trusses = Array.from({ length: development.mostTrusses }, (_, index): TrussCourse => {
+    const opensAt = development.flower + index * development.betweenTrusses
+    const ripeAt = opensAt + development.toRipe
+    const opensOn = dayReaching(warmth, opensAt)
+    const open = weather.slice(opensOn, opensOn + TRUSS_OPENS_DAYS)
+    return {
+      opensOn,
+      coloursOn: dayReaching(warmth, opensAt + development.toColour),
+      ripeOn: dayReaching(warmth, ripeAt),
+      pickedOn: dayReaching(warmth, ripeAt + development.trussRipens),
+      heightMm: heightAt(opensAt) * height.factor * FLOWERS_AT_SHARE,
+      setShare: open.length
+        ? open.reduce((total, day) => total + setShare(variety, day), 0) / open.length
+        : 0,
+      ripeAt,
+    }
+  })
+  return {
+    plant,
+    from,
+    days,
+    plantedOn,
+    degreeDays: warmth,
+    heightMm,
+    canopyM2,
+    trusses,
+    development,
+    height,
+    yield: expected,
+    lightShare,
+    waterShare,
+    frostOn,
+  }
+}

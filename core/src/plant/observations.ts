@@ -1,0 +1,109 @@
+import { daysBetween } from '../units'
+import { developmentOf, type Development } from './development'
+import type { Variety } from './variety'
+
+/** What was seen of a plant. */
+export type Observation =
+  | { readonly kind: 'height'; readonly date: string; readonly heightMm: number }
+  | { readonly kind: 'firstFlower' | 'firstRipe'; readonly date: string }
+
+/** Heights of one variety differ by about a fifth between plants; a tape by a tenth (memory). */
+const PLANT_SD = 0.2
+const TAPE_SD = 0.1
+/** A plant is not twice as fast as its like, nor half. */
+const PACE = { least: 0.5, most: 2 } as const
+
+const within = (value: number, { least, most }: { least: number; most: number }) =>
+  Math.max(least, Math.min(most, value))
+
+/** When a plant's first flower and fruits come, degree-days from planting, as far as was seen. */
+export interface OwnDevelopment extends Development {
+  readonly isFlowerSeen: boolean
+  readonly isRipeSeen: boolean
+}
+
+const firstDate = (observations: readonly Observation[], kind: Observation['kind']) =>
+  observations
+    .flatMap((one) => (one.kind === kind ? [one.date] : []))
+    .sort()
+    .at(0)
+
+/**
+ * A variety's development as one plant has shown it. A flower seen early or
+ * late moves the plant to that day, and half of its haste or delay, by ratio,
+ * is taken to go on; ripe fruit seen sets what its fruits need.
+ *
+ * @param degreeDays from planting to the evening of each day
+ * @param from       first of these days
+ */
+export function ownDevelopment(
+  variety: Variety,
+  observations: readonly Observation[],
+  degreeDays: Float64Array,
+  from: string,
+): OwnDevelopment {
+  const usual = developmentOf(variety)
+  const warmthOn = (date: string | undefined) => {
+    const warmth = date === undefined ? undefined : degreeDays[daysBetween(from, date)]
+    return warmth && warmth > 0 ? warmth : undefined
+  }
+  const flowered = warmthOn(firstDate(observations, 'firstFlower'))
+  const ripened = warmthOn(firstDate(observations, 'firstRipe'))
+  const pace =
+    flowered !== undefined
+      ? within(flowered / usual.flower, PACE)
+      : ripened !== undefined
+        ? within(ripened / (usual.flower + usual.toRipe), PACE)
+        : 1
+  const flower = flowered ?? usual.flower * pace
+  const onward = Math.sqrt(pace)
+  const toRipe =
+    ripened !== undefined && ripened > flower ? ripened - flower : usual.toRipe * onward
+  const ofFruit = toRipe / usual.toRipe
+  return {
+    established: Math.min(usual.established, flower),
+    flower,
+    toSet: usual.toSet * ofFruit,
+    toColour: usual.toColour * ofFruit,
+    toRipe,
+    betweenTrusses: usual.betweenTrusses * onward,
+    usualTrusses: usual.usualTrusses,
+    mostTrusses: usual.mostTrusses,
+    trussRipens: usual.trussRipens,
+    isFlowerSeen: flowered !== undefined,
+    isRipeSeen: ripened !== undefined,
+  }
+}
+
+/** How much taller a plant is than its like, and how surely that is known. */
+export interface OwnHeight {
+  readonly factor: number
+  /** Of the height, one standard deviation either way, as a share. */
+  readonly sdShare: number
+  readonly measuredCount: number
+}
+
+/**
+ * The plant's own height beside the model's, from what was measured: the mean
+ * of the ratios, held back towards one as long as few are known.
+ *
+ * Normal in the logarithm, prior and measurement: the textbook sum of precisions.
+ *
+ * @param modelMm the model's height on a day, before correction; undefined outside it
+ */
+export function ownHeight(
+  observations: readonly Observation[],
+  modelMm: (date: string) => number | undefined,
+): OwnHeight {
+  const ratios = observations.flatMap((one) => {
+    const expected = one.kind === 'height' ? modelMm(one.date) : undefined
+    return one.kind === 'height' && expected ? [Math.log(one.heightMm / expected)] : []
+  })
+  const precision = 1 / PLANT_SD ** 2 + ratios.length / TAPE_SD ** 2
+  const sum = ratios.reduce((total, ratio) => total + ratio, 0) / TAPE_SD ** 2
+  return {
+    factor: Math.exp(sum / precision),
+    sdShare: Math.sqrt(1 / precision),
+    measuredCount: ratios.length,
+  }
+}

@@ -1,0 +1,136 @@
+import {
+  bodyVolumeL,
+  containerMass,
+  containerVolumes,
+  mixBody,
+  wallAreaM2,
+  type Container,
+  type ContainerMass,
+  type ContainerVolumes,
+  type MixBody,
+} from '../container'
+import { varietyOf, type Garden, type mixesOf, type Planting } from '../garden'
+import {
+  drainedBody,
+  drainedReasons,
+  easilyAvailableL,
+  WILTING_CM,
+  type DrainedState,
+  type Mix,
+  type Recipe,
+} from '../mix'
+import { openShelter, spotShelter, type Shelter } from '../place'
+import { grownPlantKg, sharedYield, type RelativeYield, type Variety } from '../plant'
+import type { Reason } from '../units'
+
+/** What the mix of a container does with water. */
+export interface MixToday extends Mix {
+  readonly recipe: Recipe
+  readonly drained: DrainedState
+  /** As the container holds it. */
+  readonly body: MixBody
+  readonly easilyAvailableL: number
+  /** From drained to wilting, with the reservoir. */
+  readonly availableL: number
+  /** Of the water and the air. */
+  readonly reasons: readonly Reason[]
+}
+
+/** Plants of one planting, as long as nobody asks when. */
+export interface PlantingBase {
+  readonly planting: Planting
+  readonly variety: Variety
+  /** Beside unrestricted plants. */
+  readonly yield: RelativeYield
+}
+
+/** What is the same of a container on all days. */
+export interface PotBase {
+  readonly container: Container
+  readonly volumes: ContainerVolumes
+  readonly mix: MixToday | undefined
+  readonly mass: ContainerMass
+  readonly plantings: readonly PlantingBase[]
+  readonly shelter: Shelter
+  /** Wall against the mix. */
+  readonly wallM2: number
+}
+
+/** Leaves are looked at so far above the mix. */
+export const LEAVES_OVER_MIX_MM = 300
+
+/** Plants in a container, all kinds together. */
+export const plantCount = (garden: Garden, containerId: string): number =>
+  garden.plantings
+    .filter((planting) => planting.containerId === containerId)
+    .reduce((sum, planting) => sum + planting.count, 0)
+
+/** A mix as one container holds it. */
+export function mixIn(
+  container: Container,
+  { fillVolumeL, reservoirL }: ContainerVolumes,
+  mix: Mix,
+): MixToday {
+  const body = mixBody(container)
+  // A tower has a body a tier; a pot that was poured may hold more than its measures say.
+  const ofBody = fillVolumeL / bodyVolumeL(body)
+  const drained = drainedBody(body, mix.curve)
+  return {
+    ...mix,
+    recipe: mix.blend.recipe,
+    body,
+    drained,
+    easilyAvailableL: easilyAvailableL(body, mix.curve) * ofBody + reservoirL,
+    availableL:
+      fillVolumeL * Math.max(0, drained.containerCapacity - mix.curve.waterShare(WILTING_CM)) +
+      reservoirL,
+    reasons: drainedReasons(body, mix),
+  }
+}
+
+/** What stands about a container where it stands; the open where that is not known. */
+export function shelterOf(garden: Garden, container: Container): Shelter {
+  const space = garden.spaces.find((one) => one.id === container.spaceId)
+  const { standing } = container
+  const zMm = container.baseHeightMm + container.fillMm + LEAVES_OVER_MIX_MM
+  const shelter =
+    space?.plan && standing
+      ? spotShelter(space.plan, garden.place, { ...standing, zMm })
+      : openShelter
+  return space?.covered ? { ...shelter, rainShare: 0 } : shelter
+}
+
+/** A container with all that does not change from day to day. */
+export function potBase(
+  garden: Garden,
+  container: Container,
+  mixes: ReturnType<typeof mixesOf>,
+): PotBase {
+  const volumes = containerVolumes(container)
+  const count = plantCount(garden, container.id)
+  const plantings = garden.plantings.flatMap((planting): PlantingBase[] => {
+    const variety =
+      planting.containerId === container.id ? varietyOf(garden, planting.varietyId) : undefined
+    return variety ? [{ planting, variety, yield: sharedYield(variety, volumes, count) }] : []
+  })
+  const known = mixes(container.recipeId)
+  const mix = known && mixIn(container, volumes, known)
+  const plantKg = plantings.reduce(
+    (sum, { planting, variety, yield: expected }) =>
+      sum + planting.count * grownPlantKg(variety, expected.perPlant),
+    0,
+  )
+  return {
+    container,
+    volumes,
+    mix,
+    mass: containerMass(
+      container,
+      mix && { dryDensityGL: mix.blend.bulkDensityGL, ...mix.drained },
+      plantKg,
+    ),
+    plantings,
+    shelter: shelterOf(garden, container),
+    wallM2: wallAreaM2(container.shape, container.fillMm),
+  }
+}

@@ -1,0 +1,111 @@
+import type { Garden } from '../garden'
+import type { Place } from '../place'
+import { datesFrom, dayOfYear, memory, remembered, type Provenance } from '../units'
+import {
+  fitGenerator,
+  generatorFromNormals,
+  normalsProvenance,
+  typicalDay,
+  usualNormals,
+  type DailyWeather,
+  type MonthNormal,
+  type WeatherModel,
+} from '../weather'
+
+/** Where a day's weather is from; `typical` is the mean of its time of the year. */
+export type DaySource = 'measured' | 'simulated' | 'forecast' | 'typical'
+
+/** The days of a garden in a row, none missing. */
+export interface Sky {
+  readonly from: string
+  readonly days: readonly DailyWeather[]
+  readonly sources: readonly DaySource[]
+}
+
+/** What the weather of a place is like, and from what that is known. */
+export interface Climate {
+  readonly model: WeatherModel
+  readonly kind: 'fitted' | 'normals' | 'usual'
+  readonly provenance: Provenance
+}
+
+/** Fewer days measured than two years, and their statistics are chance. */
+const LEAST_DAYS = 700
+
+const fitted = remembered(
+  (
+    weather: readonly DailyWeather[],
+    latitudeDeg: number,
+    elevationM: number,
+    coastal: string,
+  ): WeatherModel | null => {
+    const measured = weather.filter(({ source, rainMm }) => !source && rainMm !== undefined)
+    if (measured.length < LEAST_DAYS) return null
+    const months = new Set(measured.map(({ date }) => date.slice(5, 7)))
+    if (months.size < 12) return null
+    try {
+      return fitGenerator(measured, { latitudeDeg, elevationM, coastal: coastal === 'true' })
+    } catch {
+      // Too few days of some month: its normals do as well.
+      return null
+    }
+  },
+)
+const ofNormals = remembered(
+  (normals: readonly MonthNormal[], latitudeDeg: number, elevationM: number, coastal: string) =>
+    generatorFromNormals(normals, { latitudeDeg, elevationM, coastal: coastal === 'true' }),
+)
+const ofPlace = remembered((place: Place) => generatorFromNormals(usualNormals(place), place))
+
+/**
+ * What the weather of the garden's place is like: learned from its own days
+ * where two years of them are known, else from its normals, else from what is
+ * usual at its latitude.
+ */
+export function climateOf({ weather, normals, place }: Garden): Climate {
+  const site = [place.latitudeDeg, place.elevationM, String(place.coastal)] as const
+  const learned = fitted(weather, ...site)
+  if (learned) return { model: learned, kind: 'fitted', provenance: { mark: 'measured' } }
+  return normals
+    ? { model: ofNormals(normals, ...site), kind: 'normals', provenance: normalsProvenance }
+    : { model: ofPlace(place), kind: 'usual', provenance: memory }
+}
+
+/** Each day of the year as it usually is, by day of the year. */
+const typicalYear = remembered((model: WeatherModel) =>
+  datesFrom('2023-12-31', 367).map((date) => typicalDay(model, date)),
+)
+
+const byDate = remembered(
+  (weather: readonly DailyWeather[]) => new Map(weather.map((day) => [day.date, day])),
+)
+
+/** Weather of a day in the garden's own list. */
+export const weatherOn = (garden: Garden, date: string): DailyWeather | undefined =>
+  byDate(garden.weather).get(date)
+
+function sourceOf(known: DailyWeather | undefined, today: string): DaySource {
+  if (!known) return 'typical'
+  if (known.date > today) return 'forecast'
+  return known.source ?? 'measured'
+}
+
+/**
+ * The garden's days in a row: as measured, then as forecast, and typical where
+ * nothing is known.
+ *
+ * @param today where the forecast begins
+ */
+export function skyOf(garden: Garden, from: string, count: number, today: string): Sky {
+  const typical = typicalYear(climateOf(garden).model)
+  const dates = datesFrom(from, count)
+  const known = dates.map((date) => weatherOn(garden, date))
+  return {
+    from,
+    days: known.map((day, index) => {
+      const date = dates[index]!
+      return day ?? { ...typical[dayOfYear(date)]!, date }
+    }),
+    sources: known.map((day) => sourceOf(day, today)),
+  }
+}
