@@ -2,6 +2,7 @@ import { emptyGarden, type Garden, type Planting } from '@rimbo/core'
 import { arrangement } from './arrangement'
 import { containers } from './containers'
 import { mixing } from './mixing'
+import { normals } from './normals'
 import { spaces } from './spaces'
 import { demoWeather } from './weather'
 
@@ -43,6 +44,8 @@ export function demoGarden(): Garden {
     longitudeDeg: 9.5,
     elevationM: 35,
     coastal: true,
+    lastFrost: '03-12',
+    firstFrost: '11-28',
   }
   return {
     ...emptyGarden('demo', 'Third floor, Port Maren', 'Balcony'),
@@ -53,6 +56,7 @@ export function demoGarden(): Garden {
     plantings,
     arrangement,
     ...mixing,
+    normals,
     weather: demoWeather(DEMO_FROM, 117, place.latitudeDeg),
   }
 }

@@ -4,7 +4,9 @@ import {
   catalogue,
   dayOf,
   daysBetween,
+  gardenCourse,
   gardenToday,
+  growthOn,
   type Garden,
   type GardenRecord,
 } from '@rimbo/core'
@@ -146,6 +148,41 @@ const picks: Draft[] = [
   { kind: 'pick', at: at('2026-06-17', '19:20'), containerId: 'r1', count: 4, massG: 240 },
 ]
 
+/** Every so many days one of the plants is measured. */
+const MEASURED = { containerIds: ['b1', 'f1', 'r1', 'k1', 'n1'], everyDays: 12 }
+
+/** What was seen of the plants: heights by tape, first flowers and fruits, a little off the model. */
+function sightings(garden: Garden): Draft[] {
+  const noise = randomNormal.source(randomLcg(0.27))(0, 1)
+  const today = dayOf(DEMO_NOW)
+  const course = gardenCourse(garden, DEMO_NOW)
+  return course.pots.flatMap(({ container: { id: containerId }, plants }) =>
+    plants.flatMap(({ course: growth, planting }): Draft[] => {
+      const drafts: Draft[] = []
+      const own = 1 + 0.08 * noise()
+      if (MEASURED.containerIds.includes(containerId))
+        for (
+          let date = addDays(planting.plantedOn, 8);
+          date < today;
+          date = addDays(date, MEASURED.everyDays)
+        ) {
+          const heightMm = growthOn(growth, date).heightMm * own * (1 + 0.03 * noise())
+          const tapeMm = Math.round(heightMm / 10) * 10
+          drafts.push({ kind: 'height', at: at(date, '19:00'), containerId, heightMm: tapeMm })
+        }
+      const seen = (kind: 'firstFlower' | 'firstRipe', day: number, offDays: number) => {
+        const date = addDays(growth.from, Math.round(day + offDays))
+        if (date < today) drafts.push({ kind, at: at(date, '18:50'), containerId })
+      }
+      const [first] = growth.trusses
+      if (first) seen('firstFlower', first.opensOn, Math.round(1.5 * noise()))
+      const picked = picks.find((pick) => pick.containerId === containerId)
+      if (picked) drafts.push({ kind: 'firstRipe', at: picked.at, containerId })
+      return drafts
+    }),
+  )
+}
+
 /** Everything recorded in the demo garden since March, oldest first. */
 export function demoRecords(garden: Garden): GardenRecord[] {
   return [
@@ -153,6 +190,7 @@ export function demoRecords(garden: Garden): GardenRecord[] {
     ...waterings(garden),
     ...fingerTests(garden),
     ...feeds(garden),
+    ...sightings(garden),
     ...picks,
   ]
     .filter((draft) => draft.at < DEMO_NOW)

@@ -1,14 +1,12 @@
 import { randomLcg, randomNormal, randomUniform } from 'd3'
 import { addDays, dayOfYear, daylightHours, type DailyWeather } from '@rimbo/core'
+import { normals } from './normals'
 
-/** Invented normals of Port Maren at mid-month, March to July: highest and lowest of the day, °C. */
-const NORMALS = [
-  { day: 74, tempMaxC: 14, tempMinC: 6.5, wetShare: 0.28 },
-  { day: 105, tempMaxC: 17.5, tempMinC: 9.5, wetShare: 0.26 },
-  { day: 135, tempMaxC: 21.5, tempMinC: 13.5, wetShare: 0.2 },
-  { day: 166, tempMaxC: 26, tempMinC: 17, wetShare: 0.13 },
-  { day: 196, tempMaxC: 29, tempMinC: 20, wetShare: 0.08 },
-] as const
+/** The normals of March to July at mid-month, with the share of days that rain. */
+const NORMALS = [74, 105, 135, 166, 196].map((day, index) => {
+  const { tempMaxC, tempMinC, wetDays } = normals[index + 2]!
+  return { day, tempMaxC, tempMinC, wetShare: wetDays / 30 }
+})
 
 /** Days that the story asks for: a heat wave, and a fine week after the demo's own day. */
 const TOLD: Readonly<Record<string, readonly [tempMaxC: number, tempMinC: number]>> = {

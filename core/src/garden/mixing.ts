@@ -18,6 +18,7 @@ import {
   type Recipe,
   type IngredientShelf,
 } from '../mix'
+import { rememberedBy } from '../units'
 import { recipeOf, type Garden } from './garden'
 
 type Tested = Pick<Garden, 'mixTests'>
@@ -77,17 +78,21 @@ export function measuredMixOf({ mixTests }: Tested, recipeId: string): MeasuredM
   }
 }
 
-/** The mixes of a garden, each worked out once, when it is first asked for. */
+const mixFrom = rememberedBy(
+  (recipe: Recipe, own: Garden['ingredients'], mixTests: Garden['mixTests']): Mix => {
+    const garden = { ingredients: own, mixTests }
+    return mixOf(blend(recipe, shelfOf(own, mixTests), measuredMixOf(garden, recipe.id)))
+  },
+)
+const shelfOf = rememberedBy((own: Garden['ingredients'], mixTests: Garden['mixTests']) =>
+  ingredientsOf({ ingredients: own, mixTests }),
+)
+
+/** The mixes of a garden, each worked out when it is first asked for. */
 export function mixesOf(garden: Garden): (recipe: Recipe | string | undefined) => Mix | undefined {
-  const shelf = ingredientsOf(garden)
-  const known = new Map<string, Mix>()
   return (wanted) => {
     const recipe = typeof wanted === 'object' ? wanted : recipeOf(garden, wanted)
-    if (!recipe) return undefined
-    const mix =
-      known.get(recipe.id) ?? mixOf(blend(recipe, shelf, measuredMixOf(garden, recipe.id)))
-    known.set(recipe.id, mix)
-    return mix
+    return recipe && mixFrom(recipe, garden.ingredients, garden.mixTests)
   }
 }
 

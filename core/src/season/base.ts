@@ -19,9 +19,9 @@ import {
   type Mix,
   type Recipe,
 } from '../mix'
-import { openShelter, spotShelter, type Shelter } from '../place'
+import { openShelter, spotShelter, type Place, type Shelter, type Space } from '../place'
 import { grownPlantKg, sharedYield, type RelativeYield, type Variety } from '../plant'
-import type { Reason } from '../units'
+import { rememberedBy, type Reason } from '../units'
 
 /** What the mix of a container does with water. */
 export interface MixToday extends Mix {
@@ -89,16 +89,50 @@ export function mixIn(
 }
 
 /** What stands about a container where it stands; the open where that is not known. */
-export function shelterOf(garden: Garden, container: Container): Shelter {
-  const space = garden.spaces.find((one) => one.id === container.spaceId)
+function shelterOf(container: Container, space: Space | undefined, place: Place): Shelter {
   const { standing } = container
   const zMm = container.baseHeightMm + container.fillMm + LEAVES_OVER_MIX_MM
   const shelter =
-    space?.plan && standing
-      ? spotShelter(space.plan, garden.place, { ...standing, zMm })
-      : openShelter
+    space?.plan && standing ? spotShelter(space.plan, place, { ...standing, zMm }) : openShelter
   return space?.covered ? { ...shelter, rainShare: 0 } : shelter
 }
+
+const baseOf = rememberedBy(
+  (
+    container: Container,
+    space: Space | undefined,
+    place: Place,
+    known: Mix | undefined,
+    planted: readonly Planting[],
+    varieties: readonly (Variety | undefined)[],
+  ): PotBase => {
+    const volumes = containerVolumes(container)
+    const count = planted.reduce((sum, planting) => sum + planting.count, 0)
+    const plantings = planted.flatMap((planting, index): PlantingBase[] => {
+      const variety = varieties[index]
+      return variety ? [{ planting, variety, yield: sharedYield(variety, volumes, count) }] : []
+    })
+    const mix = known && mixIn(container, volumes, known)
+    const plantKg = plantings.reduce(
+      (sum, { planting, variety, yield: expected }) =>
+        sum + planting.count * grownPlantKg(variety, expected.perPlant),
+      0,
+    )
+    return {
+      container,
+      volumes,
+      mix,
+      mass: containerMass(
+        container,
+        mix && { dryDensityGL: mix.blend.bulkDensityGL, ...mix.drained },
+        plantKg,
+      ),
+      plantings,
+      shelter: shelterOf(container, space, place),
+      wallM2: wallAreaM2(container.shape, container.fillMm),
+    }
+  },
+)
 
 /** A container with all that does not change from day to day. */
 export function potBase(
@@ -106,31 +140,13 @@ export function potBase(
   container: Container,
   mixes: ReturnType<typeof mixesOf>,
 ): PotBase {
-  const volumes = containerVolumes(container)
-  const count = plantCount(garden, container.id)
-  const plantings = garden.plantings.flatMap((planting): PlantingBase[] => {
-    const variety =
-      planting.containerId === container.id ? varietyOf(garden, planting.varietyId) : undefined
-    return variety ? [{ planting, variety, yield: sharedYield(variety, volumes, count) }] : []
-  })
-  const known = mixes(container.recipeId)
-  const mix = known && mixIn(container, volumes, known)
-  const plantKg = plantings.reduce(
-    (sum, { planting, variety, yield: expected }) =>
-      sum + planting.count * grownPlantKg(variety, expected.perPlant),
-    0,
-  )
-  return {
+  const planted = garden.plantings.filter((one) => one.containerId === container.id)
+  return baseOf(
     container,
-    volumes,
-    mix,
-    mass: containerMass(
-      container,
-      mix && { dryDensityGL: mix.blend.bulkDensityGL, ...mix.drained },
-      plantKg,
-    ),
-    plantings,
-    shelter: shelterOf(garden, container),
-    wallM2: wallAreaM2(container.shape, container.fillMm),
-  }
+    garden.spaces.find((one) => one.id === container.spaceId),
+    garden.place,
+    mixes(container.recipeId),
+    planted,
+    planted.map(({ varietyId }) => varietyOf(garden, varietyId)),
+  )
 }

@@ -1,18 +1,13 @@
 import type { Container } from '../container'
 import { mixesOf, type Garden, type GardenRecord } from '../garden'
-import { openDay, weatherAt, type OpenDay, type SpotDay } from '../place'
-import {
-  canopyOn,
-  growthCourse,
-  type GrowthCourse,
-  type Observation,
-  type PlantStart,
-} from '../plant'
-import { addDays, dayOf, daysBetween } from '../units'
+import { weatherAt, type OpenDay, type Place, type SpotDay } from '../place'
+import { canopyOn, growthCourse, type GrowthCourse } from '../plant'
+import { addDays, dayOf, daysBetween, rememberedBy } from '../units'
 import { dayOfWater, depletionShare, waterUseL, type WaterDemand } from '../water'
 import { referenceWaterMm } from '../weather'
-import { plantCount, potBase, type PlantingBase, type PotBase } from './base'
-import { skyOf, type Sky } from './sky'
+import { potBase, type PlantingBase, type PotBase } from './base'
+import { doingsOf, sorted, startOf, type NurseryRecord } from './doings'
+import { openDaysOf, skyOf, type Sky } from './sky'
 
 /** Plants of one planting through the season. */
 export interface PlantingCourse extends PlantingBase {
@@ -46,92 +41,8 @@ export interface GardenCourse {
   readonly pots: readonly PotCourse[]
 }
 
-/** Given before this hour, water is there for the day. */
-const EVENING_FROM = '14:00'
 /** A plant of former years: its course is not followed further back. */
 const LONGEST_DAYS = 300
-
-/** What was done to one container, by day of the course. */
-interface Doings {
-  readonly morningL: Float64Array
-  readonly eveningL: Float64Array
-  readonly skipped: Uint8Array
-  readonly observations: (Observation & { readonly plantingId?: string })[]
-}
-
-const nothingDone = (days: number): Doings => ({
-  morningL: new Float64Array(days),
-  eveningL: new Float64Array(days),
-  skipped: new Uint8Array(days),
-  observations: [],
-})
-
-function takeIn(doings: Doings, record: GardenRecord, day: number): void {
-  const date = dayOf(record.at)
-  switch (record.kind) {
-    case 'water':
-      if (record.at.slice(11) < EVENING_FROM) doings.morningL[day]! += record.volumeL
-      else doings.eveningL[day]! += record.volumeL
-      return
-    case 'skipWater':
-      doings.skipped[day] = 1
-      return
-    case 'height':
-    case 'firstFlower':
-    case 'firstRipe': {
-      const seen =
-        record.kind === 'height'
-          ? { kind: record.kind, date, heightMm: record.heightMm }
-          : { kind: record.kind, date }
-      doings.observations.push({
-        ...seen,
-        ...(record.plantingId ? { plantingId: record.plantingId } : {}),
-      })
-    }
-  }
-}
-
-type NurseryRecord = Extract<GardenRecord, { readonly kind: 'sow' | 'potOn' }>
-
-/** Records of all containers, by container and day, and those of the nursery; gone through once. */
-function doingsOf({ records }: Garden, dates: readonly string[]) {
-  const dayOn = new Map(dates.map((date, day) => [date, day]))
-  const byContainer = new Map<string, Doings>()
-  const nursery: NurseryRecord[] = []
-  for (const record of records) {
-    if (record.kind === 'sow' || record.kind === 'potOn') nursery.push(record)
-    const day = dayOn.get(dayOf(record.at))
-    if (record.containerId === undefined || day === undefined) continue
-    let doings = byContainer.get(record.containerId)
-    if (!doings) byContainer.set(record.containerId, (doings = nothingDone(dates.length)))
-    takeIn(doings, record, day)
-  }
-  return { byContainer, nursery }
-}
-
-/** The last time such a thing was done with a variety before it was planted. */
-const lastBefore = (
-  nursery: readonly NurseryRecord[],
-  kind: NurseryRecord['kind'],
-  varietyId: string,
-  plantedOn: string,
-): string | undefined =>
-  nursery
-    .filter((record) => record.kind === kind && record.varietyId === varietyId)
-    .map((record) => dayOf(record.at))
-    .filter((date) => date <= plantedOn)
-    .sort()
-    .at(-1)
-
-const startOf = (
-  nursery: readonly NurseryRecord[],
-  { planting, variety }: PlantingBase,
-): PlantStart => ({
-  variety,
-  plantedOn: planting.plantedOn,
-  sownOn: lastBefore(nursery, 'sow', variety.id, planting.plantedOn),
-  prickedOutOn: lastBefore(nursery, 'potOn', variety.id, planting.plantedOn),
-})
 
 /** What draws water from a container on a day of its course. */
 export function demandOn(
@@ -159,27 +70,44 @@ export function demandOn(
   }
 }
 
-interface Given {
-  readonly garden: Garden
-  readonly openDays: readonly OpenDay[]
-  readonly doings: Doings
-  readonly nursery: readonly NurseryRecord[]
-  /** Day of the course that is today; past its end where it lies beyond. */
-  readonly today: number
-}
-
 /** Growth, use and water of a container, day by day. */
-function potCourse(base: PotBase, { garden, openDays, doings, nursery, today }: Given): PotCourse {
+const potCourse = rememberedBy(
+  (
+    base: PotBase,
+    place: Place,
+    records: readonly GardenRecord[],
+    nursery: readonly NurseryRecord[],
+    openDays: readonly OpenDay[],
+    today: string,
+  ) => courseOf(base, place, records, nursery, openDays, today),
+)
+
+function courseOf(
+  base: PotBase,
+  place: Place,
+  records: readonly GardenRecord[],
+  nursery: readonly NurseryRecord[],
+  openDays: readonly OpenDay[],
+  todayDate: string,
+): PotCourse {
   const days = openDays.length
+  const doings = doingsOf(
+    records,
+    openDays.map(({ weather }) => weather.date),
+  )
   const weather = openDays.map((open) => weatherAt(base.shelter, open))
+  const today = daysBetween(weather[0]!.date, todayDate)
   const plantedOn = Math.min(
     days,
     ...base.plantings.map(({ planting }) => daysBetween(weather[0]!.date, planting.plantedOn)),
   )
   const referenceMm = new Float64Array(days)
   for (let day = Math.max(0, plantedOn); day < days; day++)
-    referenceMm[day] = referenceWaterMm(weather[day]!, garden.place)
-  const room = { ...base.volumes, plantCount: plantCount(garden, base.container.id) }
+    referenceMm[day] = referenceWaterMm(weather[day]!, place)
+  const room = {
+    ...base.volumes,
+    plantCount: base.plantings.reduce((sum, { planting }) => sum + planting.count, 0),
+  }
   const grown = (waterShare: Float64Array | undefined): PlantingCourse[] =>
     base.plantings.map((one) => ({
       ...one,
@@ -213,9 +141,10 @@ function potCourse(base: PotBase, { garden, openDays, doings, nursery, today }: 
       const use = waterUseL(demandOn(pot, openDays[day]!, day))
       needL[day] = use.waterL
       if (!availableL) continue
-      // What was not recorded was not given; from today on it goes by the plan.
+      // A day of which nothing was written down is taken to have gone by the plan,
+      // as are the days to come; what was written down stands as it is.
       const planL = Math.max(0, use.waterL - givenL[day]!)
-      const isByPlan = day > today || (day === today && !doings.skipped[day])
+      const isByPlan = !doings.skipped[day] && (day >= today || givenL[day] === 0)
       const morningL = doings.morningL[day]! + use.rainL + (isByPlan ? planL : 0)
       const usedL = use.transpirationL + use.surfaceL + use.wallL
       const after = dayOfWater(
@@ -276,11 +205,8 @@ export function gardenCourse(
   const today = dayOf(at)
   const days = daysBetween(span.from, span.to) + 1
   const ofDays = sky ?? skyOf(garden, span.from, days, today)
-  const openDays = ofDays.days.map((day) => openDay(day, garden.place))
-  const { byContainer, nursery } = doingsOf(
-    garden,
-    openDays.map(({ weather }) => weather.date),
-  )
+  const openDays = openDaysOf(ofDays, garden.place)
+  const { byContainer, nursery } = sorted(garden.records)
   const mixes = mixesOf(garden)
   return {
     garden,
@@ -289,13 +215,14 @@ export function gardenCourse(
     sky: ofDays,
     openDays,
     pots: containers.map((container) =>
-      potCourse(potBase(garden, container, mixes), {
-        garden,
-        openDays,
-        doings: byContainer.get(container.id) ?? nothingDone(days),
+      potCourse(
+        potBase(garden, container, mixes),
+        garden.place,
+        byContainer.get(container.id) ?? [],
         nursery,
-        today: daysBetween(span.from, today),
-      }),
+        openDays,
+        today,
+      ),
     ),
   }
 }

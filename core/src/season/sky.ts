@@ -1,6 +1,6 @@
 import type { Garden } from '../garden'
-import type { Place } from '../place'
-import { datesFrom, dayOfYear, memory, remembered, type Provenance } from '../units'
+import { openDay, type OpenDay, type Place } from '../place'
+import { datesFrom, dayOfYear, memory, remembered, rememberedBy, type Provenance } from '../units'
 import {
   fitGenerator,
   generatorFromNormals,
@@ -96,16 +96,33 @@ function sourceOf(known: DailyWeather | undefined, today: string): DaySource {
  *
  * @param today where the forecast begins
  */
-export function skyOf(garden: Garden, from: string, count: number, today: string): Sky {
-  const typical = typicalYear(climateOf(garden).model)
-  const dates = datesFrom(from, count)
-  const known = dates.map((date) => weatherOn(garden, date))
-  return {
-    from,
-    days: known.map((day, index) => {
-      const date = dates[index]!
-      return day ?? { ...typical[dayOfYear(date)]!, date }
-    }),
-    sources: known.map((day) => sourceOf(day, today)),
-  }
-}
+export const skyOf = (garden: Garden, from: string, count: number, today: string): Sky =>
+  skyFrom(garden.weather, climateOf(garden).model, from, count, today)
+
+const skyFrom = rememberedBy(
+  (
+    weather: readonly DailyWeather[],
+    model: WeatherModel,
+    from: string,
+    count: number,
+    today: string,
+  ): Sky => {
+    const typical = typicalYear(model)
+    const dates = datesFrom(from, count)
+    const inList = byDate(weather)
+    const known = dates.map((date) => inList.get(date))
+    return {
+      from,
+      days: known.map((day, index) => {
+        const date = dates[index]!
+        return day ?? { ...typical[dayOfYear(date)]!, date }
+      }),
+      sources: known.map((day) => sourceOf(day, today)),
+    }
+  },
+)
+
+/** The same days, their sun parted into what comes straight and what from all the sky. */
+export const openDaysOf = rememberedBy((sky: Sky, place: Place): readonly OpenDay[] =>
+  sky.days.map((day) => openDay(day, place)),
+)

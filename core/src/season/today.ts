@@ -1,9 +1,17 @@
 import type { Container } from '../container'
 import type { Garden, Planting } from '../garden'
 import { dryingCm } from '../mix'
-import { microclimateReasons } from '../place'
+import { microclimateReasons, type OpenDay } from '../place'
 import { growthOn, NORMAL_DAY, type GrowthCourse, type PlantGrowth } from '../plant'
-import { addDays, datesFrom, dayOf, dayOfYear, daysBetween, type Reason } from '../units'
+import {
+  addDays,
+  datesFrom,
+  dayOf,
+  dayOfYear,
+  daysBetween,
+  rememberedBy,
+  type Reason,
+} from '../units'
 import { visitsFor, waterNeedL, type Visits, type WaterNeed } from '../water'
 import {
   referenceEvapotranspiration,
@@ -72,38 +80,40 @@ function dryingOf({ mix, volumes }: PotBase, depletionL: number): number {
   return dryingCm(mix.body, mix.curve, heldShare)
 }
 
+const potOfDay = rememberedBy(
+  (pot: PotCourse, open: OpenDay, isKnown: boolean, isToday: boolean, day: number): PotToday => {
+    const { date } = open.weather
+    const plants = pot.plants.map((one) => ({ ...one, growth: growthOn(one.course, date) }))
+    const hasPlants = plants.some(({ growth }) => growth.isStanding)
+    const need = isKnown && hasPlants ? waterNeedL(demandOn(pot, open, day)) : undefined
+    const givenL = pot.givenL[day]!
+    const isSkipped = pot.skipped[day] === 1
+    const depletionL = Math.max(0, pot.depletionL[day]! - (isToday ? givenL : 0))
+    return {
+      ...pot,
+      plants,
+      need: need && {
+        ...need,
+        reasons: [...need.reasons, ...microclimateReasons(pot.shelter, open, pot.weather[day]!)],
+      },
+      visits: need && pot.mix && visitsFor(need.waterL, pot.mix.easilyAvailableL),
+      givenL,
+      isSkipped,
+      remainingL: need ? remainingOf(need.waterL, givenL, isSkipped) : 0,
+      depletionL,
+      dryingCm: dryingOf(pot, depletionL),
+    }
+  },
+)
+
 /**
- * One container of a course on one of its days.
- *
- * @param date within the course
+ * One container of a course on one of its days; the nearest of them where it
+ * lies outside.
  */
 export function potOnDay(course: GardenCourse, pot: PotCourse, date: string): PotToday {
   const day = Math.max(0, Math.min(pot.weather.length - 1, daysBetween(course.from, date)))
-  const plants = pot.plants.map((one) => ({ ...one, growth: growthOn(one.course, date) }))
   const isKnown = !isGuessed(course, day, date)
-  const hasPlants = plants.some(({ growth }) => growth.isStanding)
-  const need =
-    isKnown && hasPlants ? waterNeedL(demandOn(pot, course.openDays[day]!, day)) : undefined
-  const givenL = pot.givenL[day]!
-  const isSkipped = pot.skipped[day] === 1
-  const depletionL = Math.max(0, pot.depletionL[day]! - (date === course.today ? givenL : 0))
-  return {
-    ...pot,
-    plants,
-    need: need && {
-      ...need,
-      reasons: [
-        ...need.reasons,
-        ...microclimateReasons(pot.shelter, course.openDays[day]!, pot.weather[day]!),
-      ],
-    },
-    visits: need && pot.mix && visitsFor(need.waterL, pot.mix.easilyAvailableL),
-    givenL,
-    isSkipped,
-    remainingL: need ? remainingOf(need.waterL, givenL, isSkipped) : 0,
-    depletionL,
-    dryingCm: dryingOf(pot, depletionL),
-  }
+  return potOfDay(pot, course.openDays[day]!, isKnown, date === course.today, day)
 }
 
 /** The whole garden of a course on one of its days. */
