@@ -77,6 +77,9 @@ const PLANTED_CANOPY_SHARE = 0.03
 const GROWN_AT = { leaf: 0.9, bush: 0.9, vine: 1.2 } as const
 /** Flowers open so far up the stem as it is then (memory). */
 const FLOWERS_AT_SHARE = 0.86
+/** Trusses hang at least so far apart, of the grown height; and so many at once (memory). */
+const TRUSS_STEP_SHARE = 0.09
+const HANG_AT_ONCE = 7
 /** Flowers of a truss open over about a week. */
 const TRUSS_OPENS_DAYS = 7
 /** Frost at the leaf, °C (memory). */
@@ -98,6 +101,23 @@ function dayReaching(degreeDaysSum: Float64Array, warmth: number): number {
     else low = middle + 1
   }
   return low
+}
+
+/**
+ * Where trusses hang: near the tip as it was when each opened, clear of the one
+ * below. A stem at its top fruits on from side shoots, where the first are picked.
+ *
+ * @param tipMm height of the tip when each truss opens
+ */
+function trussPlaces(tipMm: readonly number[], grownMm: number): number[] {
+  const places: number[] = []
+  tipMm.forEach((tip, index) => {
+    const own = tip * FLOWERS_AT_SHARE
+    const clear = (places[index - 1] ?? -Infinity) + grownMm * TRUSS_STEP_SHARE
+    const isRoom = index < HANG_AT_ONCE && Math.max(own, clear) < grownMm
+    places.push(isRoom ? Math.max(own, clear) : (places[index - HANG_AT_ONCE] ?? own))
+  })
+  return places
 }
 
 /**
@@ -174,6 +194,12 @@ export function growthCourse(
     canopyM2[day] = leaf
   }
 
+  const places = trussPlaces(
+    Array.from({ length: development.mostTrusses }, (_, index) =>
+      heightAt(development.flower + index * development.betweenTrusses),
+    ),
+    grownMm,
+  )
   const trusses = Array.from({ length: development.mostTrusses }, (_, index): TrussCourse => {
     const opensAt = development.flower + index * development.betweenTrusses
     const ripeAt = opensAt + development.toRipe
@@ -184,7 +210,7 @@ export function growthCourse(
       coloursOn: dayReaching(warmth, opensAt + development.toColour),
       ripeOn: dayReaching(warmth, ripeAt),
       pickedOn: dayReaching(warmth, ripeAt + development.trussRipens),
-      heightMm: heightAt(opensAt) * height.factor * FLOWERS_AT_SHARE,
+      heightMm: places[index]! * height.factor,
       setShare: open.length
         ? open.reduce((total, day) => total + setShare(variety, day), 0) / open.length
         : 0,

@@ -37,6 +37,7 @@ export {
   type PlantingCourse,
   type PotCourse,
 } from './course'
+export { beadOfDays, grownOn, potString, type Bead, type Knot, type PotString } from './string'
 export { climateOf, weatherOn, type Climate, type DaySource, type Sky } from './sky'
 export { inQuarterCans, roundOf, type Round, type Stop, type StopState } from './round'
 export { siteOf, spaceLoadOf, type SiteOf } from './site'

@@ -1,67 +1,115 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
-import { useElementSize } from '@vueuse/core'
+import { computed, ref, useId, watch } from 'vue'
+import { useElementSize, useScroll } from '@vueuse/core'
 import { useI18n } from 'vue-i18n'
-import type { PotToday, UnitSystem } from '@rimbo/core'
+import {
+  addDays,
+  daysBetween,
+  grownOn,
+  potOnDay,
+  potString,
+  type GardenCourse,
+  type PotCourse,
+  type UnitSystem,
+} from '@rimbo/core'
+import { useDayWindow } from './dayWindow'
 import { lineUpLayout, RULER_PX, rulerTicks } from './layout'
-import PotSection from './PotSection.vue'
-import { useStablePots } from './useStablePots'
+import LineUpEdges from './LineUpEdges.vue'
+import LineUpPot from './LineUpPot.vue'
+import PotString from './PotString.vue'
+import { vDrag } from './vDrag'
 
-/** All pots of a space in section on one ground line, to scale, with a height ruler. */
+/**
+ * All pots of a space in section on one ground line, to scale, and from each its
+ * string of days. The line through the strings can be drawn to any day of the
+ * season; the sections are as simulated for that day.
+ */
 const props = defineProps<{
-  pots: readonly PotToday[]
+  course: GardenCourse
+  pots: readonly PotCourse[]
+  daysPerRow: number
   system: UnitSystem
   selectedId: string | undefined
-  /** Words for each pot, by its id: its plants, its water, and the whole for a screen reader. */
-  words: Readonly<Record<string, { plants: string; water: string; whole: string }>>
+  /** Words for each pot, by its id: its plants, and the whole for a screen reader. */
+  words: Readonly<Record<string, { plants: string; whole: string }>>
   label: string
+  litresOf: (litres: number) => string
+  tempWords: (tempC: number) => string
+  dayWords: (date: string) => string
+  /** The shown day, in whole words. */
+  shownWords: string
 }>()
 const emit = defineEmits<{ select: [id: string] }>()
+/** The day that is shown, `YYYY-MM-DD`. */
+const date = defineModel<string>('date', { required: true })
 
 const { t } = useI18n()
+const id = useId()
 const frame = ref<HTMLElement>()
 const { width, height } = useElementSize(frame)
+const { x: scrolledPx } = useScroll(frame)
 
-/** Room under the ground line for names and water, px. */
-const CAPTION_PX = 112
+/** Of the height, what goes to the sections; names stand under the ground line, px. */
+const SECTIONS_SHARE = 0.58
+const CAPTION_PX = 50
+/** So far beside what is in sight pots are drawn too. */
+const NEAR_PX = 160
 
 const belowMm = computed(() =>
   Math.max(30, ...props.pots.map((pot) => -pot.container.baseHeightMm + 40)),
 )
-/** What is drawn in section; water and records are told beside it and change more often. */
-const drawn = useStablePots(() => props.pots)
-
+/** The scale is that of the grown plants, so that it stays when days go by. */
+const grown = computed(() =>
+  props.pots.map((pot) => potOnDay(props.course, pot, grownOn(props.course, pot))),
+)
 const layout = computed(() =>
   lineUpLayout(
-    drawn.value,
+    grown.value,
     Math.max(width.value, 320),
-    Math.max(height.value - CAPTION_PX, 160),
+    Math.max(height.value * SECTIONS_SHARE, 160),
     belowMm.value,
   ),
 )
 const ticks = computed(() => rulerTicks(layout.value.topMm, props.system))
 const isSunken = computed(() => props.pots.some((pot) => pot.container.baseHeightMm < 0))
+const captionY = computed(() => layout.value.groundY + belowMm.value * layout.value.scale)
+const stringsY = computed(() => captionY.value + CAPTION_PX)
+const stringsPx = computed(() => Math.max(0, height.value - stringsY.value))
 
-/** A bead's area goes with its litres; it is filled when they were given. */
-const beads = computed(() =>
-  Object.fromEntries(
-    props.pots.flatMap(({ container, need, remainingL, givenL }) =>
-      need
-        ? [
-            [
-              container.id,
-              {
-                radius: 3 + 4.2 * Math.sqrt(remainingL || givenL),
-                isDone: remainingL === 0 && givenL > 0,
-              },
-            ],
-          ]
-        : [],
-    ),
-  ),
+const today = computed(() => daysBetween(props.course.from, props.course.today))
+const days = computed(() => daysBetween(props.course.from, props.course.to) + 1)
+const shownDay = computed({
+  get: () => daysBetween(props.course.from, date.value),
+  set: (day) => (date.value = addDays(props.course.from, day)),
+})
+const { rows, yOf, drag, step, scroll, reveal } = useDayWindow(
+  () => ({
+    days: days.value,
+    daysPerRow: props.daysPerRow,
+    height: stringsPx.value,
+    today: today.value,
+  }),
+  shownDay,
+)
+const lineY = computed(() => stringsY.value + yOf(shownDay.value))
+const isInSight = computed(() => lineY.value >= stringsY.value && lineY.value <= height.value)
+/** The row that the line stands on is written out. */
+const wordsAt = computed(() => Math.floor(shownDay.value / props.daysPerRow) * props.daysPerRow)
+watch(
+  () => [props.daysPerRow, props.course.today],
+  () => reveal(shownDay.value),
 )
 
-const captionY = computed(() => layout.value.groundY + belowMm.value * layout.value.scale)
+const columns = computed(() =>
+  layout.value.pots.map((placed, index) => ({
+    ...placed,
+    course: props.pots[index]!,
+    string: potString(props.course, props.pots[index]!),
+    isNear:
+      placed.x + placed.width > scrolledPx.value - NEAR_PX &&
+      placed.x - placed.width < scrolledPx.value + width.value + NEAR_PX,
+  })),
+)
 
 /** The chosen pot stays in sight when its panel takes room from the line. */
 watch(
@@ -73,187 +121,162 @@ watch(
   { flush: 'post' },
 )
 
-function step(event: KeyboardEvent, by: number): void {
+function toNeighbour(event: KeyboardEvent, by: number): void {
   const list = [...(frame.value?.querySelectorAll<SVGGElement>('[data-pot]') ?? [])]
   const index = list.indexOf(event.currentTarget as SVGGElement)
   list[index + by]?.focus()
 }
+
+/** Days that a key moves the line by. */
+const KEYS: Readonly<Record<string, () => number>> = {
+  ArrowDown: () => props.daysPerRow,
+  ArrowRight: () => 1,
+  ArrowUp: () => -props.daysPerRow,
+  ArrowLeft: () => -1,
+  PageDown: () => 7 * props.daysPerRow,
+  PageUp: () => -7 * props.daysPerRow,
+  Home: () => today.value - shownDay.value,
+  End: () => days.value - 1 - shownDay.value,
+}
+function onKey(event: KeyboardEvent): void {
+  const by = KEYS[event.key]
+  if (!by) return
+  event.preventDefault()
+  step(by())
+}
+function onWheel(event: WheelEvent): void {
+  if (Math.abs(event.deltaY) <= Math.abs(event.deltaX)) return
+  event.preventDefault()
+  scroll(event.deltaY)
+}
+const onDrag = (_x: number, y: number, isDone: boolean) => drag(y - stringsY.value, isDone)
 </script>
 
 <template>
-  <div ref="frame" class="line-up-frame">
-    <svg
-      v-if="width > 0"
-      class="line-up ruler"
-      :width="RULER_PX"
-      :height="height"
-      aria-hidden="true"
-    >
-      <path :d="`M50 ${layout.groundY}V12`" />
-      <g
-        v-for="tick in ticks"
-        :key="tick.mm"
-        :transform="`translate(0 ${layout.groundY - tick.mm * layout.scale})`"
-      >
-        <path d="M44 0H50" />
-        <text x="40" y="4">{{ tick.value }}</text>
-      </g>
-      <path class="ground" :d="`M50 ${layout.groundY}H${RULER_PX}`" />
-      <text x="40" :y="captionY + 22">
-        {{ t(system === 'metric' ? 'lineUp.metres' : 'lineUp.feet') }}
-      </text>
-    </svg>
-    <svg
-      v-if="width > 0"
-      :viewBox="`${RULER_PX} 0 ${layout.width - RULER_PX} ${height}`"
-      :width="layout.width - RULER_PX"
-      :height="height"
-      role="group"
-      :aria-label="label"
-      class="line-up"
-    >
-      <path
-        v-for="tick in ticks"
-        :key="tick.mm"
-        class="ruler-guide"
-        :d="`M${RULER_PX} ${layout.groundY - tick.mm * layout.scale}H${layout.width}`"
+  <div ref="frame" class="line-up-frame" @wheel="onWheel">
+    <template v-if="width > 0">
+      <LineUpEdges
+        side="left"
+        v-bind="{ course, height, stringsY, ticks, rows, daysPerRow, today, dayWords, tempWords }"
+        :ground-y="layout.groundY"
+        :scale="layout.scale"
+        :unit-word="t(system === 'metric' ? 'lineUp.metres' : 'lineUp.feet')"
       />
-      <rect
-        v-if="isSunken"
-        class="earth"
-        :x="RULER_PX"
-        :y="layout.groundY"
+      <svg
+        :viewBox="`${RULER_PX} 0 ${layout.width - RULER_PX} ${height}`"
         :width="layout.width - RULER_PX"
-        :height="belowMm * layout.scale"
-      />
-      <path class="ground" :d="`M${RULER_PX} ${layout.groundY}H${layout.width}`" />
-      <g
-        v-for="{ pot, x, width: column } in layout.pots"
-        :key="pot.container.id"
-        :data-pot="pot.container.code"
-        role="button"
-        tabindex="0"
-        :aria-label="words[pot.container.id]?.whole"
-        :aria-pressed="pot.container.id === selectedId"
-        class="line-up-pot"
-        :class="{ 'is-selected': pot.container.id === selectedId }"
-        @click="emit('select', pot.container.id)"
-        @keydown.enter.prevent="emit('select', pot.container.id)"
-        @keydown.space.prevent="emit('select', pot.container.id)"
-        @keydown.right.prevent="step($event, 1)"
-        @keydown.left.prevent="step($event, -1)"
+        :height="height"
+        role="group"
+        :aria-label="label"
+        class="line-up"
       >
+        <clipPath :id="`${id}-strings`">
+          <rect :x="RULER_PX" :y="0" :width="layout.width" :height="stringsPx" />
+        </clipPath>
+        <path
+          v-for="tick in ticks"
+          :key="tick.mm"
+          class="ruler-guide"
+          :d="`M${RULER_PX} ${layout.groundY - tick.mm * layout.scale}H${layout.width}`"
+        />
         <rect
-          class="pot-column"
-          :x="x - column / 2 - 8"
-          y="4"
-          :width="column + 16"
-          :height="height - 8"
-          rx="3"
+          v-if="isSunken"
+          class="earth"
+          :x="RULER_PX"
+          :y="layout.groundY"
+          :width="layout.width - RULER_PX"
+          :height="belowMm * layout.scale"
         />
-        <g :transform="`translate(${x} ${layout.groundY}) scale(${layout.scale})`">
-          <PotSection :pot="pot" :scale="layout.scale" />
+        <path class="ground" :d="`M${RULER_PX} ${layout.groundY}H${layout.width}`" />
+        <g :transform="`translate(0 ${stringsY})`" :clip-path="`url(#${id}-strings)`">
+          <path
+            v-for="row in rows"
+            :key="row.fromDay"
+            class="ruler-guide"
+            :d="`M${RULER_PX} ${row.y}H${layout.width}`"
+          />
         </g>
-        <text class="pot-code" :x="x" :y="captionY + 22">{{ pot.container.code }}</text>
-        <text class="pot-plants" :x="x" :y="captionY + 38">
-          {{ words[pot.container.id]?.plants }}
-        </text>
-        <path class="string" :d="`M${x} ${captionY + 46}V${captionY + 104}`" />
-        <circle
-          v-if="beads[pot.container.id]"
-          class="bead"
-          :class="{ 'bead-done': beads[pot.container.id]?.isDone }"
-          :cx="x"
-          :cy="captionY + 72"
-          :r="beads[pot.container.id]?.radius"
+        <rect
+          v-if="isInSight"
+          class="line-band"
+          :x="RULER_PX"
+          :y="lineY - 11"
+          :width="layout.width"
+          height="22"
         />
-        <text class="pot-water" :x="x + 16" :y="captionY + 76">
-          {{ words[pot.container.id]?.water }}
-        </text>
-      </g>
-    </svg>
+        <path v-if="isInSight" class="shown-line" :d="`M${RULER_PX} ${lineY}H${layout.width}`" />
+        <g
+          v-for="{ course: pot, string, x, width: column, isNear } in columns"
+          :key="pot.container.id"
+          :data-pot="pot.container.code"
+          role="button"
+          tabindex="0"
+          :aria-label="words[pot.container.id]?.whole"
+          :aria-pressed="pot.container.id === selectedId"
+          class="line-up-pot"
+          :class="{ 'is-selected': pot.container.id === selectedId }"
+          @click="emit('select', pot.container.id)"
+          @keydown.enter.prevent="emit('select', pot.container.id)"
+          @keydown.space.prevent="emit('select', pot.container.id)"
+          @keydown.right.prevent="toNeighbour($event, 1)"
+          @keydown.left.prevent="toNeighbour($event, -1)"
+        >
+          <rect
+            class="pot-column"
+            :x="x - column / 2 - 8"
+            y="4"
+            :width="column + 16"
+            :height="height - 8"
+            rx="3"
+          />
+          <g :transform="`translate(${x} ${layout.groundY}) scale(${layout.scale})`">
+            <LineUpPot v-bind="{ course, pot, date, isNear }" :scale="layout.scale" />
+          </g>
+          <text class="pot-code" :x="x" :y="captionY + 20">{{ pot.container.code }}</text>
+          <text class="pot-plants" :x="x" :y="captionY + 36">
+            {{ words[pot.container.id]?.plants }}
+          </text>
+          <g :transform="`translate(0 ${stringsY})`" :clip-path="`url(#${id}-strings)`">
+            <PotString
+              v-if="isNear"
+              v-bind="{ string, x, rows, daysPerRow, today, wordsAt, litresOf }"
+              :height="stringsPx"
+            />
+          </g>
+        </g>
+        <g
+          v-if="isInSight"
+          v-drag="onDrag"
+          class="day-line"
+          role="slider"
+          tabindex="0"
+          :aria-label="t('string.line')"
+          aria-orientation="vertical"
+          :aria-valuemin="0"
+          :aria-valuemax="days - 1"
+          :aria-valuenow="shownDay"
+          :aria-valuetext="shownWords"
+          @keydown="onKey"
+        >
+          <rect
+            class="grip"
+            :x="scrolledPx + RULER_PX"
+            :y="lineY - 11"
+            :width="width"
+            height="22"
+          />
+          <circle :cx="scrolledPx + RULER_PX + 9" :cy="lineY" r="7" />
+        </g>
+      </svg>
+      <LineUpEdges
+        side="right"
+        v-bind="{ course, height, stringsY, ticks, rows, daysPerRow, today, dayWords, tempWords }"
+        :ground-y="layout.groundY"
+        :scale="layout.scale"
+        unit-word=""
+      />
+    </template>
   </div>
 </template>
 
-<style>
-.line-up-frame {
-  flex: 1;
-  min-height: 0;
-  display: flex;
-  overflow: auto hidden;
-}
-.line-up {
-  display: block;
-  flex: none;
-}
-.line-up.ruler {
-  position: sticky;
-  left: 0;
-  background: var(--paper);
-}
-.line-up text {
-  fill: var(--ink);
-  font-size: 12px;
-}
-.ruler text {
-  text-anchor: end;
-  fill: var(--ink-soft);
-  font-variant-numeric: tabular-nums;
-}
-.ruler path:not(.ground) {
-  stroke: var(--seen);
-  stroke-width: 1;
-}
-.ruler-guide {
-  stroke: var(--guide);
-}
-.ground {
-  stroke: var(--ink);
-  stroke-width: 2.2;
-}
-.earth {
-  fill: var(--earth);
-}
-.line-up-pot {
-  cursor: pointer;
-  outline: none;
-}
-.pot-column {
-  fill: transparent;
-}
-.line-up-pot:hover .pot-column {
-  fill: var(--hover);
-  fill-opacity: 0.6;
-}
-.line-up-pot.is-selected .pot-column {
-  fill: var(--picked);
-  fill-opacity: 0.6;
-}
-.line-up-pot:focus-visible .pot-column {
-  stroke: var(--accent);
-  stroke-width: 2.5;
-}
-.line-up .pot-code {
-  font-weight: 700;
-  font-size: 14px;
-  text-anchor: middle;
-}
-.line-up .pot-plants {
-  text-anchor: middle;
-}
-.string {
-  stroke: var(--seen);
-  stroke-width: 1;
-}
-.bead {
-  fill: var(--paper);
-  stroke: var(--wet-ink);
-  stroke-width: 2;
-}
-.bead-done {
-  fill: var(--wet-ink);
-}
-.line-up .pot-water {
-  font-variant-numeric: tabular-nums;
-}
-</style>
+<style src="./lineUp.css"></style>

@@ -52,7 +52,9 @@ const shares = computed(() =>
 
 /** Water by height, the lowest mix first, as stops of a gradient from below. */
 const wetness = computed(() =>
-  props.pot.mix ? drainedProfile(props.pot.mix.body, props.pot.mix.curve) : [],
+  props.pot.mix
+    ? drainedProfile(props.pot.mix.body, props.pot.mix.curve, 8, props.pot.dryingCm)
+    : [],
 )
 
 /** A pot hangs from its hook above the plant's foot. */

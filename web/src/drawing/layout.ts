@@ -20,8 +20,9 @@ export interface LineUpLayout {
 
 const GAP_PX = 26
 const LEAST_COLUMN_PX = 84
-/** Width of the height ruler, which stays when the line scrolls. */
-export const RULER_PX = 62
+/** Width of the height ruler and the days, and of the weather, which stay when the line scrolls. */
+export const RULER_PX = 66
+export const SKY_PX = 52
 const EDGE_PX = 16
 /** The line-up always shows so much height, so that small plants look small. */
 const LEAST_TOP_MM = 1300
@@ -37,14 +38,14 @@ export function lineUpLayout(
   belowMm: number,
 ): LineUpLayout {
   const extents = pots.map(extentOf)
-  const topMm = Math.max(LEAST_TOP_MM, ...extents.map((extent) => extent.topMm)) + 60
+  const topMm = Math.max(LEAST_TOP_MM, ...extents.map((extent) => extent.topMm)) + 110
   const byHeight = sectionHeight / (topMm + belowMm)
   const widthMm = extents.reduce((sum, extent) => sum + 2 * extent.halfMm, 0)
-  const free = width - RULER_PX - EDGE_PX - GAP_PX * pots.length
+  const free = width - RULER_PX - SKY_PX - EDGE_PX - GAP_PX * pots.length
   const byWidth = free / Math.max(widthMm, 1)
   const scale = Math.min(MOST_SCALE, byHeight, Math.max(LEAST_SCALE, byWidth))
   const columns = extents.map((extent) => Math.max(LEAST_COLUMN_PX, 2 * extent.halfMm * scale))
-  const used = columns.reduce((sum, column) => sum + column, 0) + RULER_PX + EDGE_PX
+  const used = columns.reduce((sum, column) => sum + column, 0) + RULER_PX + SKY_PX + EDGE_PX
   const gap = Math.min(90, Math.max(GAP_PX, (width - used) / Math.max(1, pots.length)))
   let x = RULER_PX
   const placed = pots.map((pot, index) => {
@@ -56,7 +57,7 @@ export function lineUpLayout(
   return {
     scale,
     pots: placed,
-    width: Math.max(width, x + EDGE_PX),
+    width: Math.max(width - SKY_PX, x + EDGE_PX),
     groundY: sectionHeight - belowMm * scale,
     topMm: (sectionHeight - belowMm * scale) / scale,
   }

@@ -166,7 +166,9 @@ export function plantForm(variety: Variety, growth: PlantGrowth, seed: string): 
   const leaves = path()
   const drawn = stemsOf(variety, heightMm, reachMm, random)
   const isPepper = variety.crop === 'pepper'
-  for (const stem of drawn) {
+  for (const [index, stem] of drawn.entries()) {
+    // Each stem has its own chance: a leaf more on one does not turn those of the others.
+    const random = randomFor(`${seed}/${index}`)
     drawStem(stems, stem)
     const [foot, tip] = [stem.points[0]!, stem.points.at(-1)!]
     const lengthMm = Math.hypot(tip[0] - foot[0], tip[1] - foot[1])

@@ -30,7 +30,7 @@ interface Standing {
 
 const standingIn = (pot: PotToday): Standing[] =>
   pot.plants.flatMap(({ planting, variety, growth }) =>
-    growth.stage === 'notPlanted'
+    !growth.isStanding
       ? []
       : Array.from({ length: planting.count }, (_, index) => ({
           variety,

@@ -18,6 +18,10 @@ export const faults = {
   notAllowed: '“{given}” is not one of the choices.',
   badFormat: '“{given}” is not in the right form.',
   badDate: '“{given}” is not a date.',
+  badMonthDay: '“{given}” is not a day of every year: month and day, such as 03-12.',
+  rainWithoutDays: 'Rain needs at least one day on which it falls.',
+  tooFewDays:
+    'Only {given} days of month {month} are known: the weather of a place is learned from {limit} at least.',
   dateOutOfRange: '{given} is out of range: from {earliest} to {latest}.',
   minOverMax: 'The lowest temperature is above the highest.',
   humidityMinOverMax: 'The lowest humidity is above the highest.',

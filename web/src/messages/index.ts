@@ -6,6 +6,8 @@ import { mixingWords } from './mixing'
 import { names } from './names'
 import { reasons } from './reasons'
 import { planningWords } from './planning'
+import { seasonReasons } from './seasonReasons'
+import { seasonWords } from './season'
 import { viewWords } from './views'
 import { weatherWords } from './weather'
 
@@ -18,8 +20,9 @@ export const messages = {
     ...mixingWords,
     ...kitchenWords,
     ...weatherWords,
+    ...seasonWords,
     ...names,
     fault: faults,
-    reason: { ...reasons, ...mixReasons },
+    reason: { ...reasons, ...mixReasons, ...seasonReasons },
   },
 }

@@ -1,7 +1,14 @@
 import { useNow } from '@vueuse/core'
 import { defineStore, storeToRefs } from 'pinia'
 import { computed } from 'vue'
-import { gardenToday, roundOf, type GardenToday, type Round } from '@rimbo/core'
+import {
+  gardenCourse,
+  gardenOn,
+  roundOf,
+  type GardenCourse,
+  type GardenToday,
+  type Round,
+} from '@rimbo/core'
 import { useGardenStore } from './garden'
 
 const twoDigits = (value: number) => String(value).padStart(2, '0')
@@ -21,11 +28,15 @@ export const useTodayStore = defineStore('today', () => {
   const now = computed(() => garden.value?.clock ?? onTheClock(wallClock.value))
   const date = computed(() => now.value.slice(0, 10))
   const year = computed(() => Number(date.value.slice(0, 4)))
+  /** The whole season about this day. */
+  const course = computed<GardenCourse | undefined>(
+    () => garden.value && gardenCourse(garden.value, date.value),
+  )
   const today = computed<GardenToday | undefined>(
-    () => garden.value && gardenToday(garden.value, date.value),
+    () => course.value && gardenOn(course.value, date.value),
   )
   const round = computed<Round | undefined>(
     () => today.value && garden.value && roundOf(today.value, garden.value.settings.measures.canL),
   )
-  return { now, date, year, today, round }
+  return { now, date, year, course, today, round }
 })

@@ -9,7 +9,7 @@ import { useNames } from './names'
 export function useRecordWords() {
   const { garden } = storeToRefs(useGardenStore())
   const { t } = useI18n()
-  const { volume, mass } = useFormat()
+  const { volume, mass, length } = useFormat()
   const { varietyName } = useNames()
 
   function whatWords(record: GardenRecord): string {
@@ -42,6 +42,10 @@ export function useRecordWords() {
         const variety = garden.value && varietyOf(garden.value, record.varietyId)
         return `${variety ? varietyName(variety) : record.varietyId} × ${record.count}`
       }
+      case 'height':
+        return length(record.heightMm)
+      case 'firstFlower':
+      case 'firstRipe':
       case 'note':
         return ''
     }

@@ -4,8 +4,8 @@ import { storeToRefs } from 'pinia'
 import { useRoute } from 'vue-router'
 import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
-import { Plus } from '@element-plus/icons-vue'
-import { nextCode, typicalContainer, type Container } from '@rimbo/core'
+import { Plus, RefreshLeft } from '@element-plus/icons-vue'
+import { daysBetween, nextCode, typicalContainer, type Container } from '@rimbo/core'
 import LineUpDrawing from '../../drawing/LineUpDrawing.vue'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
@@ -18,14 +18,21 @@ const PotPanel = defineAsyncComponent(() => import('./PotPanel.vue'))
 
 const store = useGardenStore()
 const { garden } = storeToRefs(store)
-const { today, round } = storeToRefs(useTodayStore())
+const { course, date: todayDate, today, round } = storeToRefs(useTodayStore())
 const { t } = useI18n()
-const { system, water } = useFormat()
-const { plantWords, waterWords, wholeWords } = usePotWords()
+const { system, water, temp, day: dayName } = useFormat()
+const { plantWords, wholeWords } = usePotWords()
 const route = useRoute()
 
 const spaceId = ref<string>()
 const selectedId = ref<string>()
+/** The day that is shown, where it is not today. */
+const otherDay = ref<string>()
+const shownDate = computed({
+  get: () => otherDay.value ?? todayDate.value,
+  set: (date) => (otherDay.value = date === todayDate.value ? undefined : date),
+})
+const rowKind = ref<'days' | 'weeks'>('days')
 /** The container in the form: a new one, or the selected one. */
 const edited = shallowRef<{ start: Container; isNew: boolean }>()
 
@@ -35,12 +42,35 @@ const space = computed(
 const pots = computed(
   () => today.value?.pots.filter((pot) => pot.container.spaceId === space.value?.id) ?? [],
 )
+const courses = computed(
+  () => course.value?.pots.filter((pot) => pot.container.spaceId === space.value?.id) ?? [],
+)
+const shownIndex = computed(() =>
+  course.value ? daysBetween(course.value.from, shownDate.value) : 0,
+)
+const shownWords = computed(() => {
+  if (!course.value) return ''
+  const source = course.value.sky.sources[shownIndex.value] ?? 'typical'
+  const { tempMaxC } = course.value.sky.days[shownIndex.value] ?? {}
+  return [
+    dayName(shownDate.value),
+    ...(tempMaxC === undefined ? [] : [temp(tempMaxC)]),
+    t(`sky.source.${source}`),
+  ].join(' · ')
+})
+const rowWords = (date: string) =>
+  dayName(
+    date,
+    rowKind.value === 'days'
+      ? { weekday: 'short', day: 'numeric' }
+      : { day: 'numeric', month: 'short' },
+  )
 const selected = computed(() => pots.value.find((pot) => pot.container.id === selectedId.value))
 const words = computed(() =>
   Object.fromEntries(
     pots.value.map((pot) => [
       pot.container.id,
-      { plants: plantWords(pot), water: waterWords(pot), whole: wholeWords(pot) },
+      { plants: plantWords(pot), whole: wholeWords(pot) },
     ]),
   ),
 )
@@ -158,8 +188,22 @@ async function move({ id, code }: Container, by: -1 | 1): Promise<void> {
           @update:model-value="(id) => (spaceId = id)"
         />
         <el-button :icon="Plus" @click="add">{{ t('lineUp.add') }}</el-button>
-        <p class="line-up-sum">
-          <router-link v-if="round?.dueCount" to="/round" class="strong">
+        <SwitchButtons
+          v-model="rowKind"
+          :options="[
+            { value: 'days', label: t('string.days') },
+            { value: 'weeks', label: t('string.weeks') },
+          ]"
+          :label="t('string.rows')"
+        />
+        <p class="line-up-sum" aria-live="polite">
+          <template v-if="otherDay">
+            <span class="line-up-other">{{ t('string.simulated') }} {{ shownWords }}</span>
+            <el-button :icon="RefreshLeft" @click="otherDay = undefined">{{
+              t('string.back')
+            }}</el-button>
+          </template>
+          <router-link v-else-if="round?.dueCount" to="/round" class="strong">
             {{
               t(
                 'lineUp.thirsty',
@@ -179,8 +223,15 @@ async function move({ id, code }: Container, by: -1 | 1): Promise<void> {
         </p>
       </div>
       <LineUpDrawing
-        v-if="pots.length"
-        :pots="pots"
+        v-if="course && courses.length"
+        v-model:date="shownDate"
+        :course="course"
+        :pots="courses"
+        :days-per-row="rowKind === 'weeks' ? 7 : 1"
+        :litres-of="water"
+        :temp-words="temp"
+        :day-words="rowWords"
+        :shown-words="shownWords"
         :system="system"
         :selected-id="selectedId"
         :words="words"
@@ -238,6 +289,9 @@ async function move({ id, code }: Container, by: -1 | 1): Promise<void> {
 }
 .line-up-sum {
   margin: 0 0 0 auto;
+  display: flex;
+  align-items: center;
+  gap: 12px;
 }
 .line-up-side {
   width: 424px;

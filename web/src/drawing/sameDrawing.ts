@@ -1,0 +1,22 @@
+import type { PlantGrowth, PotToday } from '@rimbo/core'
+
+/** Less than this is less than a pixel in the line-up, mm. */
+const STEP_MM = 8
+/** Wetness is drawn in so many steps for each doubling of suction. */
+const DRYNESS_STEPS = 4
+
+const growthKey = ({ isStanding, heightMm, canopyM2, trusses }: PlantGrowth): string =>
+  isStanding
+    ? [
+        Math.round(heightMm / STEP_MM),
+        Math.round(Math.sqrt(canopyM2) * (1000 / STEP_MM)),
+        ...trusses.map((truss) => `${Math.round(truss.heightMm)}${truss.ripeness}`),
+      ].join(' ')
+    : ''
+
+/** Two days of one pot with the same key are drawn the same, to within a pixel. */
+export const drawingKey = ({ plants, dryingCm }: PotToday): string =>
+  [
+    Math.round(Math.log2(1 + dryingCm) * DRYNESS_STEPS),
+    ...plants.map(({ growth }) => growthKey(growth)),
+  ].join('|')

@@ -1,0 +1,49 @@
+/** Reasons of the weather at a spot, of a plant's course, its crop and its dates. */
+export const seasonReasons = {
+  spot: {
+    sun: 'Of the day’s sun in the open, {reachesShare} reaches this spot, by rays through what stands about.',
+    diffuse: 'The sun is parted into what comes straight and what comes from the whole sky.',
+    wind: 'Of the wind, {reachesShare} is left here: as much of the horizon as is free.',
+    wall: 'A sunlit wall near by makes the day {warmerK} K warmer at its highest.',
+    rain: 'Of the rain, {reachesShare} reaches the pot under what is above.',
+  },
+  crop: {
+    full: 'With all it wants, such a plant crops {fullG} in a usual season, in fruits of {fruitG}.',
+    light: 'The light it has leaves {leftShare}.',
+    set: 'Of its flowers {setShare} set, by the nights and days they open in; {ripeCount} trusses or flushes ripen, where a usual season brings {trussCount}.',
+    water: 'It has {waterShare} of the water it wants; that costs {lostShare} of the crop.',
+    band: 'Told to within {bandShare} either way.',
+  },
+  window: {
+    frostOwn: 'Last frost as you gave it: {frostDate}.',
+    frostYears: 'Last frost in nine of ten years by {frostDate}, counted over {yearCount} years.',
+    sow: 'Sown 6–8 weeks before the last frost.',
+    sowSlow: 'A slow kind: sown 9–11 weeks before the last frost.',
+    harden: 'Hardened off over 7–10 days, planted one to two weeks after the last frost.',
+    nights: 'Nights are to stay above {nightC} for a week.',
+  },
+  growth: {
+    warmth:
+      'Its days to maturity, {maturityDays}, are told for a temperate summer; warmth is counted in degree-days from 10 °C to 30 °C, {neededDegreeDays} of them to the first ripe fruit.',
+    warmthNow: 'Since planting it has had {hadDegreeDays} degree-days.',
+    roots: 'Its pot lets it grow to {massShare} of an unrestricted plant.',
+    light: 'The light where it stands leaves {leftShare} of its growth so far.',
+    water: 'The water it had leaves {leftShare} of its growth so far.',
+    measured:
+      'Measured {measuredCount} times: {tallerShare} of what its variety would have here. One plant in three is more than {sdShare} off.',
+    notMeasured: 'Never measured: one plant in three is more than {sdShare} off.',
+    flowerSeen: 'Its first flower was seen, and its course moved to that day.',
+    ripeSeen: 'Its first ripe fruit was seen, and its course moved to that day.',
+  },
+  spread: {
+    years:
+      'Over {yearCount} years of weather such as this place has, after what is known of this one.',
+    climate: {
+      fitted: 'Their weather is learned from the days in the garden’s own list.',
+      normals: 'Their weather is made from the normals of the place.',
+      usual:
+        'Their weather is made from what is usual at this latitude: type the normals of the place under Water.',
+    },
+    generator: 'Dry and wet spells, warm and cool ones and sun go together as they do in nature.',
+  },
+}
