@@ -1,4 +1,5 @@
 import { createRouter, createWebHistory } from 'vue-router'
+import { allWords } from './i18n'
 import LineUpView from './views/LineUpView/LineUpView.vue'
 
 /** The views, in the order a gardener's day goes through them. */
@@ -19,5 +20,14 @@ export const views = [
 
 export const router = createRouter({
   history: createWebHistory(),
-  routes: [...views, { path: '/:rest(.*)*', redirect: '/line-up' }],
+  routes: [
+    ...views,
+    { path: '/pot/:id', name: 'pot', component: () => import('./views/PotView/PotView.vue') },
+    { path: '/:rest(.*)*', redirect: '/line-up' },
+  ],
+})
+
+// A view comes with its words; those of the first screen are there from the start.
+router.beforeEach(async ({ name }) => {
+  if (name !== 'lineUp') await allWords()
 })

@@ -40,6 +40,7 @@ export {
   type Stage,
   type Truss,
 } from './growth'
+export { growthReasons } from './growthReasons'
 export { crownAcrossMm, grownPlantKg } from './size'
 export { cropForecast, fruitMassG, fullCropKg, type CropForecast, type CropWeek } from './crop'
 export {

@@ -71,15 +71,19 @@ export function dateSpread(
   }
 }
 
-/** First day from which a mean over some days holds a threshold. */
+/**
+ * First day from which on the mean of the last days stays at a threshold: one
+ * mild week in winter does not open the season.
+ */
 function firstSteady(values: readonly number[], threshold: number): number | undefined {
   let sum = 0
+  let lastBelow = STEADY_DAYS - 2
   for (let day = 0; day < values.length; day++) {
     sum += values[day]!
     if (day >= STEADY_DAYS) sum -= values[day - STEADY_DAYS]!
-    if (day >= STEADY_DAYS - 1 && sum / STEADY_DAYS >= threshold) return day
+    if (day >= STEADY_DAYS - 1 && sum / STEADY_DAYS < threshold) lastBelow = day
   }
-  return undefined
+  return lastBelow + 1 < values.length ? lastBelow + 1 : undefined
 }
 
 /** Last day of frost before summer; undefined where there was none. */

@@ -6,7 +6,7 @@ import { addDays, dayOf, daysBetween, rememberedBy } from '../units'
 import { dayOfWater, depletionShare, waterUseL, type WaterDemand } from '../water'
 import { referenceWaterMm } from '../weather'
 import { potBase, type PlantingBase, type PotBase } from './base'
-import { doingsOf, sorted, startOf, type NurseryRecord } from './doings'
+import { doingsOf, sightingsOf, sorted, startOf, type NurseryRecord } from './doings'
 import { openDaysOf, skyOf, type Sky } from './sky'
 
 /** Plants of one planting through the season. */
@@ -115,9 +115,7 @@ function courseOf(
         startOf(nursery, one),
         room,
         weather,
-        doings.observations.filter(
-          ({ plantingId }) => plantingId === undefined || plantingId === one.planting.id,
-        ),
+        sightingsOf(doings.observations, one.planting),
         waterShare,
       ),
     }))

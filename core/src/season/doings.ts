@@ -1,16 +1,19 @@
-import type { GardenRecord } from '../garden'
+import type { Garden, GardenRecord, Planting } from '../garden'
 import type { Observation, PlantStart } from '../plant'
 import { dayOf, remembered } from '../units'
 import type { PlantingBase } from './base'
 
 /** Given before this hour, water is there for the day. */
 const EVENING_FROM = '14:00'
+/** Something seen of one planting of a container, or of all of them. */
+type Sighting = Observation & { readonly plantingId?: string | undefined }
+
 /** What was done to one container, by day of the course. */
 interface Doings {
   readonly morningL: Float64Array
   readonly eveningL: Float64Array
   readonly skipped: Uint8Array
-  readonly observations: (Observation & { readonly plantingId?: string })[]
+  readonly observations: Sighting[]
 }
 
 const nothingDone = (days: number): Doings => ({
@@ -21,7 +24,6 @@ const nothingDone = (days: number): Doings => ({
 })
 
 function takeIn(doings: Doings, record: GardenRecord, day: number): void {
-  const date = dayOf(record.at)
   switch (record.kind) {
     case 'water':
       if (record.at.slice(11) < EVENING_FROM) doings.morningL[day]! += record.volumeL
@@ -30,20 +32,39 @@ function takeIn(doings: Doings, record: GardenRecord, day: number): void {
     case 'skipWater':
       doings.skipped[day] = 1
       return
-    case 'height':
-    case 'firstFlower':
-    case 'firstRipe': {
-      const seen =
-        record.kind === 'height'
-          ? { kind: record.kind, date, heightMm: record.heightMm }
-          : { kind: record.kind, date }
-      doings.observations.push({
-        ...seen,
-        ...(record.plantingId ? { plantingId: record.plantingId } : {}),
-      })
+    default: {
+      const seen = sightingOf(record)
+      if (seen) doings.observations.push(seen)
     }
   }
 }
+
+/** What a record says was seen of a plant. */
+function sightingOf(record: GardenRecord): Sighting | undefined {
+  const date = dayOf(record.at)
+  switch (record.kind) {
+    case 'height':
+      return { kind: record.kind, date, heightMm: record.heightMm, plantingId: record.plantingId }
+    case 'firstFlower':
+    case 'firstRipe':
+      return { kind: record.kind, date, plantingId: record.plantingId }
+    default:
+      return undefined
+  }
+}
+
+/** Those of some sightings that are of one planting. */
+export const sightingsOf = (all: readonly Sighting[], { id }: Pick<Planting, 'id'>): Sighting[] =>
+  all.filter(({ plantingId }) => plantingId === undefined || plantingId === id)
+
+/** All that was seen of a planting. */
+export const observationsOf = ({ records }: Garden, planting: Planting): readonly Observation[] =>
+  sightingsOf(
+    (sorted(records).byContainer.get(planting.containerId) ?? []).flatMap(
+      (record) => sightingOf(record) ?? [],
+    ),
+    planting,
+  )
 
 export type NurseryRecord = Extract<GardenRecord, { readonly kind: 'sow' | 'potOn' }>
 

@@ -38,6 +38,8 @@ export {
   type PotCourse,
 } from './course'
 export { beadOfDays, grownOn, potString, type Bead, type Knot, type PotString } from './string'
+export { yearsSpread, type PlantingSpread, type YearsAsked, type YearsSpread } from './years'
+export { observationsOf } from './doings'
 export { climateOf, weatherOn, type Climate, type DaySource, type Sky } from './sky'
 export { inQuarterCans, roundOf, type Round, type Stop, type StopState } from './round'
 export { siteOf, spaceLoadOf, type SiteOf } from './site'

@@ -18,6 +18,7 @@ export const faults = {
   notAllowed: '“{given}” is not one of the choices.',
   badFormat: '“{given}” is not in the right form.',
   badDate: '“{given}” is not a date.',
+  unknownContainer: 'That container is not in the garden any more.',
   badMonthDay: '“{given}” is not a day of every year: month and day, such as 03-12.',
   rainWithoutDays: 'Rain needs at least one day on which it falls.',
   tooFewDays:

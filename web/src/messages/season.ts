@@ -27,6 +27,7 @@ export const seasonWords = {
       firstFlower: 'first flower',
       firstRipe: 'first ripe',
       frost: 'frost',
+      lastPicked: 'last picked',
       note: 'note',
     },
   },

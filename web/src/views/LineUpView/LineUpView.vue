@@ -6,6 +6,7 @@ import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
 import { Plus, RefreshLeft } from '@element-plus/icons-vue'
 import { daysBetween, nextCode, typicalContainer, type Container } from '@rimbo/core'
+import { allWords } from '../../i18n'
 import LineUpDrawing from '../../drawing/LineUpDrawing.vue'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
@@ -13,8 +14,14 @@ import { useFormat } from '../../ui/format'
 import SwitchButtons from '../../ui/SwitchButtons.vue'
 import { usePotWords } from '../../ui/potWords'
 
-const ContainerForm = defineAsyncComponent(() => import('./ContainerForm.vue'))
-const PotPanel = defineAsyncComponent(() => import('./PotPanel.vue'))
+const ContainerForm = defineAsyncComponent(async () => {
+  await allWords()
+  return import('./ContainerForm.vue')
+})
+const PotPanel = defineAsyncComponent(async () => {
+  await allWords()
+  return import('./PotPanel.vue')
+})
 
 const store = useGardenStore()
 const { garden } = storeToRefs(store)

@@ -49,6 +49,7 @@ const copies = ref(1)
   <div>
     <div class="row pot-panel-head">
       <h2>{{ container.code }} · {{ container.name }}</h2>
+      <router-link :to="`/pot/${container.id}`">{{ t('potPage.open') }}</router-link>
       <el-button size="small" @click="$emit('close')">{{ t('pot.close') }}</el-button>
     </div>
     <SectionFigure

@@ -1,0 +1,14 @@
+import { faults } from './faults'
+import { interfaceWords } from './interface'
+import { names } from './names'
+import { seasonWords } from './season'
+import { viewWords } from './views'
+
+/** What the first screen says. */
+export const firstWords = {
+  ...interfaceWords,
+  ...viewWords,
+  ...seasonWords,
+  ...names,
+  fault: faults,
+}

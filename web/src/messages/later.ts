@@ -1,0 +1,18 @@
+import { kitchenWords } from './kitchen'
+import { mixReasons } from './mixReasons'
+import { mixingWords } from './mixing'
+import { planningWords } from './planning'
+import { potPageWords } from './potPage'
+import { reasons } from './reasons'
+import { seasonReasons } from './seasonReasons'
+import { weatherWords } from './weather'
+
+/** What the other views say, and every answer to “why?”: loaded with the first of them. */
+export const laterWords = {
+  ...planningWords,
+  ...mixingWords,
+  ...kitchenWords,
+  ...weatherWords,
+  ...potPageWords,
+  reason: { ...reasons, ...mixReasons, ...seasonReasons },
+}

@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { storeToRefs } from 'pinia'
+import { useI18n } from 'vue-i18n'
+import { nanoid } from 'nanoid'
+import { Check } from '@element-plus/icons-vue'
+import { observationsOf, type Planting } from '@rimbo/core'
+import { useGardenStore } from '../../stores/garden'
+import QuantityField from '../../ui/QuantityField.vue'
+
+/** What the gardener sees of a plant: its height by tape, its first flower and fruit. */
+const props = defineProps<{ planting: Planting; now: string }>()
+const store = useGardenStore()
+const { garden, isSaving } = storeToRefs(store)
+const { t } = useI18n()
+
+const heightMm = ref<number>()
+const MOST_MM = 6000
+const LEAST_MM = 10
+const fault = computed(() =>
+  heightMm.value !== undefined && (heightMm.value < LEAST_MM || heightMm.value > MOST_MM)
+    ? t('potPage.heightRange')
+    : undefined,
+)
+const seen = computed(() => {
+  const all = garden.value ? observationsOf(garden.value, props.planting) : []
+  return {
+    firstFlower: all.some(({ kind }) => kind === 'firstFlower'),
+    firstRipe: all.some(({ kind }) => kind === 'firstRipe'),
+  }
+})
+
+const base = () => ({
+  id: nanoid(),
+  at: props.now,
+  containerId: props.planting.containerId,
+  plantingId: props.planting.id,
+})
+async function recordHeight(): Promise<void> {
+  const measuredMm = heightMm.value
+  if (measuredMm === undefined || fault.value) return
+  await store.edit({ code: 'change.height' }, (draft) => {
+    draft.records.push({ ...base(), kind: 'height', heightMm: measuredMm })
+  })
+  heightMm.value = undefined
+}
+const recordSeen = (kind: 'firstFlower' | 'firstRipe') =>
+  store.edit({ code: `change.${kind}` }, (draft) => {
+    draft.records.push({ ...base(), kind })
+  })
+</script>
+
+<template>
+  <form class="sightings" @submit.prevent="recordHeight">
+    <h2>{{ t('potPage.seenTitle') }}</h2>
+    <div class="row sightings-height">
+      <QuantityField
+        v-model="heightMm"
+        dimension="length"
+        optional
+        :label="t('potPage.heightToday')"
+        :fault="fault"
+      />
+      <el-button
+        native-type="submit"
+        :icon="Check"
+        :disabled="heightMm === undefined || !!fault"
+        :loading="isSaving"
+        >{{ t('potPage.record') }}</el-button
+      >
+    </div>
+    <div class="row">
+      <el-button
+        v-for="kind in ['firstFlower', 'firstRipe'] as const"
+        :key="kind"
+        size="small"
+        :disabled="seen[kind] || isSaving"
+        @click="recordSeen(kind)"
+      >
+        {{ t(seen[kind] ? `potPage.${kind}Done` : `potPage.${kind}`) }}
+      </el-button>
+    </div>
+  </form>
+</template>
+
+<style>
+.sightings {
+  border-bottom: 1px solid var(--line);
+  padding-bottom: 12px;
+  margin-bottom: 8px;
+}
+.sightings h2 {
+  margin-top: 0;
+}
+.sightings-height {
+  align-items: flex-end;
+  flex-wrap: nowrap;
+}
+.sightings-height .el-button {
+  margin-bottom: 12px;
+}
+</style>

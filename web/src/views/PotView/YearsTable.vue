@@ -1,0 +1,133 @@
+<script setup lang="ts">
+import { computed, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { soilSchoolIds, type DateSpread, type Garden, type YearsSpread } from '@rimbo/core'
+import { useFormat } from '../../ui/format'
+import WhyNumber from '../../ui/WhyNumber.vue'
+import { useWorker } from '../../workers/useWorker'
+import type { YearsWork } from '../../workers/years.worker'
+
+/** When things come, over many years of weather: reckoned in a worker when it is asked. */
+const props = defineProps<{
+  garden: Garden
+  containerId: string
+  plantingId: string
+  now: string
+}>()
+const { t } = useI18n()
+const { day, mass } = useFormat()
+
+const YEARS = 500
+const SEED = 1
+
+const worker = useWorker<YearsWork, YearsSpread>(
+  () => new Worker(new URL('../../workers/years.worker.ts', import.meta.url), { type: 'module' }),
+  (work, progress) =>
+    work.yearsSpread(
+      props.garden,
+      { containerId: props.containerId, at: props.now, count: YEARS, seed: SEED },
+      progress,
+    ),
+)
+// What was reckoned for another garden is not true of this one.
+watch(
+  () => props.garden,
+  () => {
+    worker.cancel()
+    worker.result.value = undefined
+  },
+)
+const found = computed(() =>
+  worker.result.value?.plantings.find(({ plantingId }) => plantingId === props.plantingId),
+)
+const percent = computed(() => Math.round(worker.progress.value * 100))
+
+const short = (date: string) => day(date, { day: 'numeric', month: 'short' })
+const spread = (dates: DateSpread | undefined) =>
+  dates
+    ? t(dates.early === dates.late ? 'potPage.onDay' : 'potPage.between', {
+        early: short(dates.early),
+        middle: short(dates.middle),
+        late: short(dates.late),
+      })
+    : t('potPage.never')
+const range = ({ from, to }: { from: string; to: string }) => `${short(from)} – ${short(to)}`
+
+const rows = computed(() => {
+  if (!found.value) return []
+  const { firstFlower, firstRipe, cropKg, window } = found.value
+  return [
+    { key: 'sow', value: range(window.sow) },
+    { key: 'harden', value: range(window.harden) },
+    ...soilSchoolIds.map((school) => ({
+      key: `soil.${school}`,
+      value: spread(window.schools[school]),
+    })),
+    { key: 'firstFlower', value: spread(firstFlower) },
+    { key: 'firstRipe', value: spread(firstRipe) },
+    {
+      key: 'cropByWeather',
+      value: t('potPage.between', {
+        early: mass(cropKg.least * 1000),
+        middle: mass(cropKg.middle * 1000),
+        late: mass(cropKg.most * 1000),
+      }),
+    },
+  ]
+})
+const reasons = computed(() => [
+  ...(worker.result.value?.reasons ?? []),
+  ...(found.value?.window.reasons ?? []),
+])
+</script>
+
+<template>
+  <section class="years">
+    <div class="row">
+      <h2>{{ t('potPage.datesTitle') }}</h2>
+      <WhyNumber
+        v-if="found"
+        :value="t('potPage.years', { count: YEARS })"
+        :reasons="reasons"
+        :about="t('potPage.datesTitle')"
+      />
+      <el-button v-if="!worker.isRunning.value && !found" size="small" @click="worker.start()">
+        {{ t('potPage.reckon', { count: YEARS }) }}
+      </el-button>
+      <template v-if="worker.isRunning.value">
+        <el-progress
+          class="years-progress"
+          :percentage="percent"
+          :aria-label="t('potPage.reckoning')"
+        />
+        <el-button size="small" @click="worker.cancel()">{{ t('form.cancel') }}</el-button>
+      </template>
+    </div>
+    <p v-if="worker.failure.value" class="strong" role="alert">{{ t('potPage.failed') }}</p>
+    <table v-if="found" class="years-table">
+      <tbody>
+        <tr v-for="row in rows" :key="row.key">
+          <th scope="row">{{ t(`potPage.row.${row.key}`) }}</th>
+          <td>{{ row.value }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-else-if="!worker.isRunning.value" class="soft">{{ t('potPage.reckonText') }}</p>
+  </section>
+</template>
+
+<style>
+.years h2 {
+  margin: 0;
+}
+.years-progress {
+  width: 180px;
+}
+.years-table th {
+  font-weight: 400;
+  width: 40%;
+}
+.years-table :is(th, td) {
+  padding-block: 3px;
+}
+</style>
