@@ -2,7 +2,8 @@ import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import type { AddressInfo, Server } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { afterAll, beforeAll, expect, test } from '@jest/globals'
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals'
+import { datesFrom, readWeather } from '@rimbo/core'
 import { createApp } from './app'
 
 const root = mkdtempSync(join(tmpdir(), 'rimbo-server-'))
@@ -49,4 +50,36 @@ test('the solver may run as WebAssembly in a worker of our own, and no script ma
   expect(policy).toContain("script-src 'self' 'wasm-unsafe-eval'")
   expect(policy).toContain("worker-src 'self'")
   expect(policy).not.toContain("'unsafe-eval'")
+})
+
+describe('the simulated weather service', () => {
+  const asked = {
+    latitudeDeg: 44.1,
+    elevationM: 35,
+    coastal: true,
+    on: '2026-06-18',
+    pastDays: 5,
+    seed: 7,
+  }
+  const ask = (body: unknown) =>
+    fetch(`${address}/api/weather`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    })
+
+  test('answers with a weather file, the same each time', async () => {
+    const [one, other] = await Promise.all([ask(asked), ask(asked)])
+    const text = await one.text()
+    expect(await other.text()).toBe(text)
+    const { days, faultCount } = readWeather(text)
+    expect(faultCount).toBe(0)
+    expect(days.map(({ date }) => date)).toEqual(datesFrom('2026-06-13', 12))
+  })
+  test('refuses by field what it cannot answer', async () => {
+    const response = await ask({ ...asked, seed: -1, on: 'tomorrow' })
+    expect(response.status).toBe(400)
+    const { faults } = (await response.json()) as { faults: { path: string[] }[] }
+    expect(faults.map(({ path }) => path[0])).toEqual(['on', 'seed'])
+  })
 })

@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { typicalContainer, type Container, type Shape } from '../container'
-import { catalogue } from '../plant'
-import { judgeFit, relativeYield, schoolIds, type SchoolId } from '.'
+import { catalogue, relativeYield } from '../plant'
+import { judgeFit, schoolIds, type SchoolId } from '.'
 
 const variety = (id: string) => catalogue.find((one) => one.id === id)!
 const container = (type: Container['type'], shape?: Shape, fillMm?: number): Container => {

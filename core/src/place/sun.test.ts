@@ -4,13 +4,13 @@ import {
   diffuseShare,
   directSunHours,
   monthDates,
-  MOL_PER_MJ,
   monthlyRadiation,
   rectangularPlan,
   spotLight,
   sunMap,
   type Plan,
 } from '.'
+import { MOL_PER_MJ } from '../weather'
 
 const EQUINOX = '2026-03-20'
 const MIDSUMMER = '2026-06-21'

@@ -30,7 +30,7 @@ const FRUIT_G: Readonly<Record<FruitClass, number>> = {
   salad: 85,
   beefsteak: 220,
   block: 140,
-  horn: 70,
+  horn: 60,
   mildHot: 25,
   hot: 12,
   veryHot: 9,

@@ -1,11 +1,69 @@
 import { describe, expect, test } from '@jest/globals'
-import { addDays } from '../units'
-import { catalogue, cultivars, habitClasses, plantGrowth, varietySchema, type Variety } from '.'
+import fc from 'fast-check'
+import { made, varietyOf as variety } from '../../test/made'
+import { containerVolumes } from '../container'
+import { addDays, datesFrom, daysBetween } from '../units'
+import { degreeDays } from '../weather'
+import {
+  catalogue,
+  cropForecast,
+  cultivars,
+  fruitMassG,
+  growthCourse,
+  growthOn,
+  habitClasses,
+  NORMAL_DAY,
+  setShare,
+  varietySchema,
+  type GrowthCourse,
+  type Observation,
+  type PlantDay,
+} from '.'
 
 const PLANTED = '2026-04-20'
-const variety = (id: string): Variety => catalogue.find((one) => one.id === id)!
-const on = (id: string, days: number, share = 1) =>
-  plantGrowth(variety(id), PLANTED, addDays(PLANTED, days), share)
+const FULL_SUN_MJ_M2 = 22
+const roomy = { rootVolumeL: 300, cells: 1, plantCount: 1 }
+/** Days that are all alike: those that days to maturity are told for, unless said otherwise. */
+const summer = (days = 200, day: Partial<PlantDay> = {}): PlantDay[] =>
+  datesFrom(PLANTED, days).map((date) => ({
+    date,
+    ...NORMAL_DAY,
+    radiationMjM2: FULL_SUN_MJ_M2,
+    ...day,
+  }))
+const courseOf = (
+  id: string,
+  weather = summer(),
+  observations: readonly Observation[] = [],
+  room = roomy,
+): GrowthCourse =>
+  growthCourse({ variety: variety(id), plantedOn: PLANTED }, room, weather, observations)
+const on = (course: GrowthCourse, days: number) => growthOn(course, addDays(PLANTED, days))
+
+describe('degree-days by hand, base 10, cap 30', () => {
+  test.each([
+    [28, 16, 12],
+    [34, 18, 14],
+    [16, 4, 3],
+    [8, 2, 0],
+    [40, 32, 20],
+    [24, 14, 9],
+  ])('%d over %d °C is %d', (tempMaxC, tempMinC, expected) =>
+    expect(degreeDays({ tempMaxC, tempMinC })).toBeCloseTo(expected, 12),
+  )
+  test('never less than nothing, never more than the span, more in warmer days', () => {
+    const temp = fc.double({ min: -20, max: 50, noNaN: true })
+    fc.assert(
+      fc.property(temp, fc.double({ min: 0, max: 20, noNaN: true }), (tempMinC, span) => {
+        const day = { tempMinC, tempMaxC: tempMinC + span }
+        const warmer = { tempMinC: tempMinC + 1, tempMaxC: day.tempMaxC + 1 }
+        expect(degreeDays(day)).toBeGreaterThanOrEqual(0)
+        expect(degreeDays(day)).toBeLessThanOrEqual(20)
+        expect(degreeDays(warmer)).toBeGreaterThanOrEqual(degreeDays(day))
+      }),
+    )
+  })
+})
 
 describe('the catalogue', () => {
   test('habit classes come first, ids are single, every entry is valid', () => {
@@ -23,50 +81,187 @@ describe('the catalogue', () => {
   })
 })
 
-describe('growth', () => {
+describe('a course', () => {
   test('planted out 13–20 cm tall (practice), and not there before', () => {
-    expect(on('moneymaker', 0).heightMm).toBeGreaterThanOrEqual(130)
-    expect(on('moneymaker', 0).heightMm).toBeLessThanOrEqual(200)
-    expect(on('moneymaker', -1).stage).toBe('notPlanted')
+    const course = courseOf('moneymaker')
+    expect(on(course, 0).heightMm).toBeGreaterThanOrEqual(130)
+    expect(on(course, 0).heightMm).toBeLessThanOrEqual(200)
+    expect(on(course, -1)).toMatchObject({ stage: 'notSown', isStanding: false, heightMm: 0 })
   })
-  test('grows all the while and ends at its grown height', () => {
-    let before = on('moneymaker', 0)
-    for (let days = 5; days <= 150; days += 5) {
-      const now = on('moneymaker', days)
-      expect(now.heightMm).toBeGreaterThanOrEqual(before.heightMm)
-      expect(now.canopyM2).toBeGreaterThanOrEqual(before.canopyM2)
-      before = now
+  test.each(cultivars.map(({ id }) => id))(
+    '%s is ripe at its days to maturity in the summer they are told for',
+    (id) => {
+      const [first] = courseOf(id).trusses
+      expect(Math.abs(first!.ripeOn + 1 - variety(id).daysToMaturity)).toBeLessThanOrEqual(1)
+    },
+  )
+  test('goes through its stages in order, from seed to frost', () => {
+    const weather = [...summer(150), ...summer(20, { tempMaxC: 6, tempMinC: -2 })].map(
+      (day, index) => ({ ...day, date: addDays('2026-03-01', index) }),
+    )
+    const course = growthCourse(
+      { variety: variety('stupice'), plantedOn: PLANTED, sownOn: '2026-03-03' },
+      roomy,
+      weather,
+      [],
+    )
+    const seen = datesFrom('2026-03-01', 170).map((date) => growthOn(course, date).stage)
+    expect([...new Set(seen)]).toEqual([
+      'notSown',
+      'sown',
+      'up',
+      'prickedOut',
+      'hardening',
+      'planted',
+      'established',
+      'flowering',
+      'set',
+      'colouring',
+      'cropping',
+      'done',
+    ])
+    expect(growthOn(course, '2026-08-17').isStanding).toBe(false)
+  })
+  test('hardening takes 7–10 days (practice)', () => {
+    const course = growthCourse(
+      { variety: variety('stupice'), plantedOn: addDays(PLANTED, 60), sownOn: PLANTED },
+      roomy,
+      summer(),
+      [],
+    )
+    const days = datesFrom(PLANTED, 60).filter(
+      (date) => growthOn(course, date).stage === 'hardening',
+    )
+    expect(days.length).toBeGreaterThanOrEqual(7)
+    expect(days.length).toBeLessThanOrEqual(10)
+  })
+  test('grows all the while and ends at its grown height; warmth makes it quicker', () => {
+    const [usual, warm] = [
+      courseOf('moneymaker'),
+      courseOf('moneymaker', summer(200, { tempMaxC: 29, tempMinC: 19 })),
+    ]
+    for (let day = 1; day < 200; day++) {
+      expect(usual.heightMm[day]).toBeGreaterThanOrEqual(usual.heightMm[day - 1]!)
+      expect(usual.canopyM2[day]).toBeGreaterThanOrEqual(usual.canopyM2[day - 1]!)
+      expect(warm.heightMm[day]).toBeGreaterThanOrEqual(usual.heightMm[day]! - 1e-9)
     }
-    expect(before.heightMm / variety('moneymaker').matureHeightMm).toBeCloseTo(1, 1)
+    expect(usual.heightMm[199]! / variety('moneymaker').matureHeightMm).toBeCloseTo(1, 2)
+    expect(warm.trusses[0]!.ripeOn).toBeLessThan(usual.trusses[0]!.ripeOn - 15)
   })
-  test('first ripe fruit stands at the days to maturity, not before', () => {
-    const { daysToMaturity } = variety('stupice')
-    const ripe = (days: number) =>
-      on('stupice', days).trusses.filter((one) => one.ripeness === 'ripe')
-    expect(ripe(daysToMaturity - 1)).toHaveLength(0)
-    expect(ripe(daysToMaturity)).toHaveLength(1)
-    expect(on('stupice', daysToMaturity).stage).toBe('cropping')
-  })
-  test('trusses hang on the stem, lowest and ripest first', () => {
-    const { trusses, heightMm } = on('blackCherry', 80)
+  test('trusses hang on the stem, the lowest first, and carry flower, green and ripe fruit', () => {
+    const { trusses, heightMm } = on(courseOf('blackCherry'), 80)
     expect(trusses.length).toBeGreaterThan(3)
-    trusses.forEach((truss, index) => {
-      expect(truss.heightMm).toBeLessThan(heightMm)
-      if (index) expect(truss.heightMm).toBeGreaterThan(trusses[index - 1]!.heightMm)
-    })
-    expect(trusses[0]!.ripeness).toBe('ripe')
+    for (const truss of trusses) expect(truss.heightMm).toBeLessThan(heightMm)
+    expect(trusses[0]!.heightMm).toBeLessThan(trusses[1]!.heightMm)
+    expect(trusses.map(({ ripeness }) => ripeness)).toEqual(
+      expect.arrayContaining(['flower', 'green', 'ripe']),
+    )
   })
   test('an eighth of the mass is half the height and a quarter of the leaf', () => {
-    const [full, eighth] = [on('moneymaker', 200), on('moneymaker', 200, 1 / 8)]
-    expect(eighth.heightMm / full.heightMm).toBeCloseTo(1 / 2, 2)
-    expect(eighth.canopyM2 / full.canopyM2).toBeCloseTo(1 / 4, 2)
+    const full = courseOf('moneymaker')
+    // The root room at which Poorter's rule leaves an eighth.
+    const volumeL = variety('moneymaker').fullVolumeL * (1 / 8) ** (1 / Math.log2(1.43))
+    const small = courseOf('moneymaker', summer(), [], { ...roomy, rootVolumeL: volumeL })
+    expect(small.heightMm[199]! / full.heightMm[199]!).toBeCloseTo(1 / 2, 2)
+    expect(small.canopyM2[199]! / full.canopyM2[199]!).toBeCloseTo(1 / 4, 2)
+  })
+  test('half the light, half the crop; a dry spell costs time and fruit', () => {
+    const usual = courseOf('rioGrande')
+    // 25 mol are all it can use: half of them are 6.07 MJ/m².
+    const shade = courseOf('rioGrande', summer(200, { radiationMjM2: 12.5 / (0.45 * 4.57) }))
+    expect(cropForecast(shade).totalKg / cropForecast(usual).totalKg).toBeCloseTo(1 / 2, 2)
+    const hadWater = new Float64Array(200).fill(1)
+    hadWater.fill(0.2, 20, 40)
+    const plant = { variety: variety('rioGrande'), plantedOn: PLANTED }
+    const dry = growthCourse(plant, roomy, summer(), [], hadWater)
+    expect(dry.trusses[0]!.ripeOn).toBe(usual.trusses[0]!.ripeOn + 16)
+    expect(cropForecast(dry).totalKg).toBeLessThan(0.95 * cropForecast(usual).totalKg)
   })
   test('FAO 56 table 17: tomato 1.10 falling to 0.60–0.80, pepper 1.00 to 0.80; a vine crops on', () => {
-    expect(on('rioGrande', 80).basalCoefficient).toBeCloseTo(1.1, 9)
-    expect(on('rioGrande', 400).basalCoefficient).toBeGreaterThanOrEqual(0.6)
-    expect(on('rioGrande', 400).basalCoefficient).toBeLessThanOrEqual(0.8)
-    expect(on('padron', 80).basalCoefficient).toBeCloseTo(1, 9)
-    expect(on('padron', 400).basalCoefficient).toBeCloseTo(0.8, 9)
-    expect(on('moneymaker', 400).basalCoefficient).toBeCloseTo(1.1, 9)
+    const coefficient = (id: string, days: number) =>
+      on(courseOf(id, summer(220)), days).basalCoefficient
+    expect(coefficient('rioGrande', 80)).toBeCloseTo(1.1, 9)
+    expect(coefficient('rioGrande', 219)).toBeGreaterThanOrEqual(0.6)
+    expect(coefficient('rioGrande', 219)).toBeLessThanOrEqual(0.8)
+    expect(coefficient('padron', 80)).toBeCloseTo(1, 9)
+    expect(coefficient('padron', 219)).toBeCloseTo(0.8, 9)
+    expect(coefficient('moneymaker', 219)).toBeCloseTo(1.1, 9)
+  })
+})
+
+describe('what was seen', () => {
+  const usual = courseOf('moneymaker')
+  test('a flower seen early moves the whole plant, half as much for what is to come', () => {
+    const date = addDays(PLANTED, usual.trusses[0]!.opensOn - 8)
+    const { trusses, development } = courseOf('moneymaker', summer(), [
+      { kind: 'firstFlower', date },
+    ])
+    expect(development.isFlowerSeen).toBe(true)
+    expect(addDays(PLANTED, trusses[0]!.opensOn)).toBe(date)
+    const sooner = usual.trusses[0]!.ripeOn - trusses[0]!.ripeOn
+    expect(sooner).toBeGreaterThan(8)
+    expect(sooner).toBeLessThan(20)
+  })
+  test('ripe fruit seen is ripe that day', () => {
+    const date = addDays(PLANTED, usual.trusses[0]!.ripeOn + 9)
+    const { trusses } = courseOf('moneymaker', summer(), [{ kind: 'firstRipe', date }])
+    expect(addDays(PLANTED, trusses[0]!.ripeOn)).toBe(date)
+  })
+  test('measured heights draw the curve to themselves, and narrow its band', () => {
+    const tall = (count: number): Observation[] =>
+      Array.from({ length: count }, (_, index) => {
+        const day = 40 + 8 * index
+        return { kind: 'height', date: addDays(PLANTED, day), heightMm: usual.heightMm[day]! * 1.3 }
+      })
+    const [one, six] = [1, 6].map((count) => courseOf('moneymaker', summer(), tall(count)))
+    const ratio = (course: GrowthCourse) => course.heightMm[90]! / usual.heightMm[90]!
+    expect(ratio(one!)).toBeGreaterThan(1.15)
+    expect(ratio(six!)).toBeGreaterThan(ratio(one!))
+    expect(ratio(six!)).toBeLessThan(1.3)
+    expect(six!.height.sdShare).toBeLessThan(one!.height.sdShare)
+    expect(one!.height.sdShare).toBeLessThan(usual.height.sdShare)
+  })
+})
+
+describe('the crop', () => {
+  const days = (course: GrowthCourse) => {
+    const { weeks, totalKg } = cropForecast(course)
+    let sum = 0
+    const most = weeks.findIndex(({ cropKg }) => (sum += cropKg) >= 0.9 * totalKg)
+    return daysBetween(weeks[0]!.from, weeks[most]!.from) + 7
+  }
+  test('of a bush comes within two to four weeks (practice), of a vine over months', () => {
+    for (const id of ['rioGrande', 'legend', 'siletz', 'redAlert']) {
+      expect(days(courseOf(id))).toBeGreaterThanOrEqual(14)
+      expect(days(courseOf(id))).toBeLessThanOrEqual(28)
+    }
+    expect(days(courseOf('moneymaker'))).toBeGreaterThan(60)
+  })
+  test('sixteen fruits on a small reservoir pepper, double from a better pot (practice), lie in the band', () => {
+    // Five months of such a summer, with a little more sun on a good spot.
+    const season = summer(150, { radiationMjM2: 26 })
+    const crop = (rootVolumeL: number) =>
+      cropForecast(courseOf('sweetHorn', season, [], { ...roomy, rootVolumeL }))
+    const small = crop(containerVolumes(made('reservoirBucket')).rootVolumeL)
+    expect(small.leastCount).toBeLessThan(16)
+    expect(small.mostCount).toBeGreaterThan(16)
+    expect(crop(36).leastCount).toBeLessThan(32)
+    expect(crop(36).mostCount).toBeGreaterThan(32)
+  })
+  test('weeks add up to the total, and fruits weigh what they do', () => {
+    const { weeks, totalKg, fruitCount, leastKg, mostKg } = cropForecast(courseOf('legend'))
+    expect(weeks.reduce((sum, { cropKg }) => sum + cropKg, 0)).toBeCloseTo(totalKg, 9)
+    expect((fruitCount * fruitMassG(variety('legend'))) / 1000).toBeCloseTo(totalKg, 9)
+    expect(leastKg).toBeLessThan(totalKg)
+    expect(mostKg).toBeGreaterThan(totalKg)
+  })
+  test('nights of 13–21 °C and days below 32 °C set fruit; heat and cold do not (bulletins, memory)', () => {
+    const set = (id: string, tempMaxC: number, tempMinC: number) =>
+      setShare(variety(id), { tempMaxC, tempMinC })
+    expect(set('moneymaker', 28, 16)).toBe(1)
+    expect(set('moneymaker', 38, 26)).toBeLessThan(0.1)
+    expect(set('moneymaker', 20, 7)).toBe(0)
+    expect(set('padron', 25, 12)).toBeLessThan(set('moneymaker', 25, 12))
+    expect(set('blackCherry', 36, 23)).toBeGreaterThan(set('moneymaker', 36, 23))
   })
 })

@@ -14,10 +14,8 @@ import {
   type SpaceLoad,
 } from '../place'
 import { memory, reason, type Reason } from '../units'
+import { LEAVES_OVER_MIX_MM } from './base'
 import type { PotToday } from './today'
-
-/** Leaves are looked at so far above the mix. */
-const LEAVES_OVER_MIX_MM = 300
 
 /** Months of growth, January 0: April to September, half a year later in the south. */
 const growingMonths = (latitudeDeg: number): readonly number[] =>

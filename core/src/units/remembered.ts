@@ -41,7 +41,11 @@ export function rememberedBy<O extends object, A extends readonly unknown[], R>(
   return (of, ...given) => {
     const kept = known.get(of) ?? []
     const before = kept.find((one) => isSameList(one.given, given))
-    if (before) return before.answer
+    if (before) {
+      // The one asked for last is the last to be forgotten.
+      if (before !== kept[0]) known.set(of, [before, ...kept.filter((one) => one !== before)])
+      return before.answer
+    }
     const answer = work(of, ...given)
     known.set(of, [{ given, answer }, ...kept].slice(0, MOST_KEPT))
     return answer

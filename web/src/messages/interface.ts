@@ -51,6 +51,8 @@ export const interfaceWords = {
     redo: 'Redo',
     undone: 'Taken back.',
     height: 'Height recorded.',
+    normals: 'Normals of the place kept.',
+    weatherService: 'Simulated weather taken in: {count} days.',
     firstFlower: 'First flower recorded.',
     firstRipe: 'First ripe fruit recorded.',
     addContainer: '{code} added.',

@@ -2,23 +2,42 @@ import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import {
   amendmentUnits,
-  dateOrders,
-  weatherColumns,
-  weatherFileKinds,
   batchFor,
   blend,
+  catalogue,
   coarseLayer,
+  compareSchools,
+  conditionIds,
+  containerTypes,
+  cropForecast,
+  dateOrders,
   defaultMeasures,
+  drainagePlan,
   drainedReasons,
   exampleForms,
+  exposures,
   extractMethods,
+  feels,
+  foodSafety,
+  gardenToday,
+  growthReasons,
+  habitClasses,
+  ingredients,
   interpretDrainTest,
   interpretExtract,
+  judgeFit,
+  judgeHeat,
+  judgeLabel,
+  judgePair,
+  knuckles,
+  lightReasons,
   limeKinds,
   limes,
   limitedProperties,
+  materials,
   mixAims,
   mixOf,
+  mixPlan,
   mixRanges,
   mixTestKinds,
   packKinds,
@@ -26,44 +45,30 @@ import {
   pastTroubles,
   phCorrection,
   planBatches,
-  reason,
-  rechargeMix,
-  squeezes,
-  tryMix,
-  catalogue,
-  conditionIds,
-  compareSchools,
-  containerTypes,
-  drainagePlan,
-  exposures,
-  feels,
-  foodSafety,
-  gardenToday,
-  habitClasses,
-  ingredients,
-  judgeFit,
-  judgeHeat,
-  judgeLabel,
-  judgePair,
-  knuckles,
-  lightReasons,
-  materials,
-  mixPlan,
   readGarden,
   readLabel,
+  reason,
+  rechargeMix,
   recipes,
   rootVolumeReasons,
   schoolIds,
   sideKinds,
   signs,
   skipReasons,
+  soilSchoolIds,
   spaceLoad,
+  squeezes,
+  stages,
   starterProducts,
+  tryMix,
   typicalContainer,
   unitSystems,
   volumeReasons,
   wallColours,
+  weatherColumns,
+  weatherFileKinds,
   wishKinds,
+  yearsSpread,
   type Reason,
   type SpotConditions,
 } from '@rimbo/core'
@@ -80,6 +85,13 @@ const at = (path: string): unknown =>
 const demo = readGarden(
   readFileSync(new URL('../../../demo/port-maren.rimbo.json', import.meta.url), 'utf8'),
 )
+
+/** Water hangs as beads, and what was felt has a mark and no word. */
+const isDrawn = new Set<string>(['water', 'finger', 'sign'])
+const withoutNormals = (({ normals: _normals, place, ...rest }: typeof demo) => {
+  const { lastFrost: _last, ...unfrozen } = place
+  return { ...rest, place: unfrozen }
+})(demo)
 
 const salty = { method: 'oneToTwo', ecDsM: 3 } as const
 
@@ -227,6 +239,13 @@ function everyReason(): Reason[] {
       }),
     ),
   )
+  const years = ['n1', 'f2'].flatMap((containerId) =>
+    [demo, withoutNormals].flatMap((garden) => {
+      const asked = { containerId, at: demo.clock!, count: 3, seed: 1 }
+      const spread = yearsSpread(garden, asked)
+      return [...spread.reasons, ...spread.plantings.flatMap((one) => one.window.reasons)]
+    }),
+  )
   const pairs = pots
     .slice(0, 3)
     .flatMap((pot) => judgePair(demo, pot, catalogue[0]!, 2, 2026).eachReasons)
@@ -235,6 +254,8 @@ function everyReason(): Reason[] {
     ...here,
     ...loads,
     ...pairs,
+    ...years,
+    reason('spread.climate.fitted'),
     ...lightReasons(true),
     ...lightReasons(false),
     ...days.flatMap((day) => day.referenceReasons),
@@ -242,7 +263,11 @@ function everyReason(): Reason[] {
       ...(pot.need?.reasons ?? []),
       ...pot.mass.reasons,
       ...(pot.mix?.reasons ?? []),
-      ...pot.plants.flatMap((plant) => plant.yield.reasons),
+      ...pot.plants.flatMap(({ yield: expected, course }) => [
+        ...expected.reasons,
+        ...growthReasons(course, 109),
+        ...cropForecast(course).reasons,
+      ]),
     ]),
     ...fits,
     ...labels,
@@ -271,6 +296,11 @@ describe('words', () => {
       'fit',
       'water',
       'reference',
+      'growth',
+      'crop',
+      'spot',
+      'spread',
+      'window',
       'lime',
       'feed',
     ])
@@ -329,7 +359,15 @@ describe('words', () => {
     ['knuckle', knuckles],
     ['sign', signs],
     ['skip', skipReasons],
-    ['stage', ['notPlanted', 'establishing', 'growing', 'flowering', 'cropping']],
+    ['stage', stages],
+    ['sky.source', ['measured', 'simulated', 'forecast', 'typical']],
+    ['string.kind', demo.records.map((one) => one.kind).filter((kind) => !isDrawn.has(kind))],
+    ['string.kind', ['firstFlower', 'firstRipe', 'frost', 'lastPicked']],
+    ['string.sign', signs],
+    ['potPage.expected', ['firstFlower', 'firstRipe', 'frost']],
+    ['potPage.row.soil', soilSchoolIds],
+    ['normals.kind', ['fitted', 'normals', 'usual']],
+    ['weatherService.by', ['service', 'browser']],
     ['settings.units', unitSystems],
     ['measure', ['teaspoon', 'tablespoon', 'cup', 'handful']],
     ['mark', ['published', 'practice', 'memory', 'measured', 'demo']],

@@ -1,5 +1,38 @@
 /** Words for weather that is read from files. */
 export const weatherWords = {
+  weatherService: {
+    title: 'Simulated weather',
+    text: 'A stand-in for a weather service: invented, but such as your place has. It fills in what you have not typed or read, and replaces none of it.',
+    fetch: 'Fetch 30 days and a forecast of 7',
+    save: 'Save the weather as a file',
+    fetched:
+      'Nothing was missing. | {count} day filled in or brought up to date. | {count} days filled in or brought up to date.',
+    by: {
+      service: 'From the service.',
+      browser: 'No service answered: worked out here, the same way.',
+    },
+    has: '{count} day is simulated. | {count} days are simulated.',
+  },
+  normals: {
+    title: 'What is usual here',
+    kind: {
+      fitted: 'learned from the days you have',
+      normals: 'by the normals you typed',
+      usual: 'guessed from the latitude',
+    },
+    type: 'Type the normals of your place',
+    dialog: 'Normals of your place',
+    text: 'As climate tables give them. Days beyond the forecast are taken from here, and years of weather are made from it. Two years of your own days take their place.',
+    month: 'Month',
+    tempMaxC: 'Mean highest',
+    tempMinC: 'Mean lowest',
+    rainMm: 'Rain',
+    wetDays: 'Days with rain',
+    lastFrost: 'Last frost',
+    firstFrost: 'First frost',
+    frostHint: 'Month and day, such as 03-12; empty for none known.',
+    save: 'Keep these',
+  },
   weatherFile: {
     title: 'Weather from a file',
     text: 'A table of days (CSV), a GHCN-Daily station file, an hourly EPW file, or Rimbo’s own.',

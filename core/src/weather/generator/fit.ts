@@ -1,4 +1,4 @@
-import { CholeskyDecomposition, inverse, Matrix } from 'ml-matrix'
+import { CholeskyDecomposition, Matrix, solve } from 'ml-matrix'
 import { dayOfYear, daysBetween, InputError } from '../../units'
 import { solarRadiation, type Site } from '../referenceEvapotranspiration'
 import type { DailyWeather } from '../schema'
@@ -8,6 +8,7 @@ import {
   betweenMonths,
   CLEARNESS,
   WET_FROM_MM,
+  wetShareOf,
   type MonthModel,
   type Spread,
   type Variable,
@@ -16,8 +17,6 @@ import {
 
 /** Fewer days of each month, and its statistics are chance. */
 const LEAST_DAYS_A_MONTH = 40
-/** A rarer kind of day borrows the statistics of all days of its month. */
-const LEAST_DAYS_OF_A_KIND = 8
 
 interface Day {
   readonly date: string
@@ -81,102 +80,98 @@ function readDays(
   })
 }
 
+/** Where the line through the mid-months stands on a day. */
+function lineAt(usual: readonly (readonly Spread[])[], day: number, index: number): Spread {
+  const { from, to, way } = betweenMonths[day]!
+  const [one, other] = [usual[from]![index]!, usual[to]![index]!]
+  return { mean: between(one.mean, other.mean, way), sd: between(one.sd, other.sd, way) }
+}
+
 /**
  * Mid-month means so that the line drawn through them has the months' own means
  * (a plain line through the means would cut off summer and winter).
  */
-function straightened(months: readonly MonthModel[], days: readonly Day[]): MonthModel[] {
-  let nodes = [...months]
+function straightened(months: readonly (readonly Spread[])[], days: readonly Day[]): Spread[][] {
+  let nodes = months.map((month) => [...month])
   for (let round = 0; round < 4; round++) {
-    const off = months.map(() => ({
-      dry: months[0]!.dry.map(() => 0),
-      wet: months[0]!.dry.map(() => 0),
-      dryDays: 0,
-      wetDays: 0,
-    }))
-    for (const { day, month, isWet, values } of days) {
-      const kind = isWet ? 'wet' : 'dry'
-      const { from, to, way } = betweenMonths[day]!
-      values.forEach((value, index) => {
-        const line = between(nodes[from]![kind][index]!.mean, nodes[to]![kind][index]!.mean, way)
-        off[month]![kind][index]! += value - line
+    const line = nodes
+    nodes = line.map((usual, month) => {
+      const own = days.filter((day) => day.month === month)
+      return usual.map(({ mean: middle, sd }, index) => {
+        const off = own.map(({ day, values }) => values[index]! - lineAt(line, day, index).mean)
+        return { mean: middle + mean(off), sd }
       })
-      off[month]![isWet ? 'wetDays' : 'dryDays']++
-    }
-    nodes = nodes.map((node, month) => {
-      const shifted = (kind: 'dry' | 'wet', count: number) =>
-        node[kind].map(({ mean: middle, sd }, index) => ({
-          mean: middle + (count >= LEAST_DAYS_OF_A_KIND ? off[month]![kind][index]! / count : 0),
-          sd,
-        }))
-      return {
-        ...node,
-        dry: shifted('dry', off[month]!.dryDays),
-        wet: shifted('wet', off[month]!.wetDays),
-      }
     })
   }
   return nodes
 }
 
-/** How far each day is from what its kind of day is like then, over the spread. */
-function deviations(days: readonly Day[], months: readonly MonthModel[]): number[][] {
-  return days.map(({ day, isWet, values }) => {
-    const { from, to, way } = betweenMonths[day]!
-    const kind = isWet ? 'wet' : 'dry'
-    return values.map((value, index) => {
-      const [one, other] = [months[from]![kind][index]!, months[to]![kind][index]!]
-      return (value - between(one.mean, other.mean, way)) / between(one.sd, other.sd, way)
-    })
-  })
+type Chain = Pick<MonthModel, 'wetAfterDry' | 'wetAfterWet' | 'rainShape' | 'rainScaleMm'>
+
+/** Least squares of some rows on others: what of the first each of the others brings. */
+function leastSquares(on: Matrix, of: Matrix): Matrix {
+  const turned = on.transpose()
+  // A trace on the diagonal keeps months apart of which no wet, or no dry, day is known.
+  const square = Matrix.add(turned.mmul(on), Matrix.eye(on.columns).mul(1e-6))
+  return solve(square, turned.mmul(of))
 }
 
-/** A matrix that gives itself when multiplied by its own transpose; a trace is added where rounding asks for it. */
-function rootOf(matrix: Matrix): number[][] {
-  const even = Matrix.add(matrix, matrix.transpose()).mul(0.5)
-  for (let trace = 0; ; trace = trace ? trace * 10 : 1e-9) {
-    const firm = Matrix.add(even, Matrix.eye(matrix.rows).mul(trace))
-    const cholesky = new CholeskyDecomposition(firm)
-    if (cholesky.isPositiveDefinite()) return cholesky.lowerTriangularMatrix.to2DArray()
-  }
-}
-
-/** What the deviations carry over from one day to the next, and what comes new. */
+/**
+ * How deviations follow from those of the day before and from rain, today's and
+ * yesterday's, month by month: least squares, the rest as its own spread. And how
+ * what a day was like makes rain on the morrow more or less likely.
+ */
 function memoryOf(
   days: readonly Day[],
-  deviation: readonly (readonly number[])[],
-): { carry: number[][]; shock: number[][] } {
-  const size = deviation[0]!.length
-  const [now, before] = [Matrix.zeros(size, size), Matrix.zeros(size, size)]
-  let pairs = 0
-  deviation.forEach((today, index) => {
-    today.forEach((one, row) =>
-      today.forEach((other, column) => now.set(row, column, now.get(row, column) + one * other)),
+  usual: readonly (readonly Spread[])[],
+  chain: readonly Chain[],
+) {
+  const deviation = days.map(({ day, values }) =>
+    values.map((value, index) => {
+      const { mean: middle, sd } = lineAt(usual, day, index)
+      return (value - middle) / sd
+    }),
+  )
+  const following = days.flatMap(({ date }, index) =>
+    index > 0 && daysBetween(days[index - 1]!.date, date) === 1 ? [index] : [],
+  )
+  const rainIn = (index: number, month: number) =>
+    Array.from({ length: 12 }, (_, one) =>
+      one === month ? Number(days[index]!.isWet) - wetShareOf(chain[month]!) : 0,
     )
-    const yesterday = deviation[index - 1]
-    if (!yesterday || daysBetween(days[index - 1]!.date, days[index]!.date) !== 1) return
-    pairs++
-    today.forEach((one, row) =>
-      yesterday.forEach((other, column) =>
-        before.set(row, column, before.get(row, column) + one * other),
-      ),
-    )
+  const before = new Matrix(
+    following.map((index) => {
+      const { month } = days[index]!
+      return [...deviation[index - 1]!, ...rainIn(index, month), ...rainIn(index - 1, month)]
+    }),
+  )
+  const now = new Matrix(following.map((index) => deviation[index]!))
+  const found = leastSquares(before, now)
+  const rest = Matrix.sub(now, before.mmul(found))
+  const spread = rest.transpose().mmul(rest).div(following.length)
+  const unforeseen = following.map((index) => {
+    const { wetAfterDry, wetAfterWet } = chain[days[index]!.month]!
+    return [Number(days[index]!.isWet) - (days[index - 1]!.isWet ? wetAfterWet : wetAfterDry)]
   })
-  const lag0 = now.div(deviation.length)
-  const lag1 = before.div(Math.max(1, pairs))
-  const carry = lag1.mmul(inverse(lag0))
+  const yesterday = new Matrix(following.map((index) => deviation[index - 1]!))
+  const size = deviation[0]!.length
+  const row = (first: number) => Array.from({ length: size }, (_, index) => found.get(first, index))
   return {
-    carry: carry.to2DArray(),
-    // Matalas 1967, Water Resources Research 3:937–945.
-    shock: rootOf(Matrix.sub(lag0, carry.mmul(lag1.transpose()))),
+    withRain: chain.map((_, month) => row(size + month)),
+    afterRain: chain.map((_, month) => row(size + 12 + month)),
+    carry: Array.from({ length: size }, (_, to) =>
+      Array.from({ length: size }, (_, from) => found.get(from, to)),
+    ),
+    shock: new CholeskyDecomposition(spread).lowerTriangularMatrix.to2DArray(),
+    bringsRain: leastSquares(yesterday, new Matrix(unforeseen)).to1DArray(),
   }
 }
 
 /**
  * Learns a weather generator from days that were measured: for each month how
- * wet and dry days follow on one another, how much it rains, what wet and dry
- * days are like, and over all how temperatures, sun and wind go together and
- * from one day to the next.
+ * wet and dry days follow on one another, how much it rains and what rain does to
+ * the day, and over all how temperatures, sun and wind go together and from one
+ * day to the next.
  *
  * @param days two years or more, with rain
  * @throws InputError `tooFewDays`
@@ -195,7 +190,7 @@ export function fitGenerator(days: readonly DailyWeather[], site: Site): Weather
     const next = known[index + 1]!
     return daysBetween(day.date, next.date) === 1 ? [{ ...day, nextIsWet: next.isWet }] : []
   })
-  const months = Array.from({ length: 12 }, (_, month): MonthModel => {
+  const months = Array.from({ length: 12 }, (_, month) => {
     const own = known.filter((day) => day.month === month)
     if (own.length < LEAST_DAYS_A_MONTH)
       throw new InputError('tooFewDays', {
@@ -203,20 +198,35 @@ export function fitGenerator(days: readonly DailyWeather[], site: Site): Weather
         given: own.length,
         limit: LEAST_DAYS_A_MONTH,
       })
-    const [wet, dry] = [own.filter((day) => day.isWet), own.filter((day) => !day.isWet)]
-    const like = (kind: readonly Day[]) => {
-      const taken = kind.length < LEAST_DAYS_OF_A_KIND ? own : kind
-      return variables.map((_name, index) => spreadOf(taken.map(({ values }) => values[index]!)))
-    }
     const pairs = following.filter((day) => day.month === month)
-    return {
+    const chain: Chain = {
       wetAfterDry: followed(pairs.filter((day) => !day.isWet)),
       wetAfterWet: followed(pairs.filter((day) => day.isWet)),
-      ...gammaOf(wet.map(({ rainMm }) => rainMm)),
-      dry: like(dry),
-      wet: like(wet),
+      ...gammaOf(own.filter((day) => day.isWet).map(({ rainMm }) => rainMm)),
+    }
+    return {
+      chain,
+      usual: variables.map((_name, index) => spreadOf(own.map(({ values }) => values[index]!))),
     }
   })
-  const nodes = straightened(months, known)
-  return { site, variables, months: nodes, ...memoryOf(known, deviations(known, nodes)) }
+  const usual = straightened(
+    months.map((month) => month.usual),
+    known,
+  )
+  const { withRain, afterRain, ...memory } = memoryOf(
+    known,
+    usual,
+    months.map(({ chain }) => chain),
+  )
+  return {
+    site,
+    variables,
+    ...memory,
+    months: months.map(({ chain }, month) => ({
+      ...chain,
+      usual: usual[month]!,
+      withRain: withRain[month]!,
+      afterRain: afterRain[month]!,
+    })),
+  }
 }

@@ -29,9 +29,10 @@ const TEMP_MIN_SD_K = 2.6
 /** A wet day is so much cooler at its highest, and milder at its lowest (memory). */
 const WET_COOLER_K = 3
 const WET_MILDER_K = 0.8
-/** Of the sun above the air, on dry and on wet days (memory). */
-const CLEARNESS_DRY = { mean: 0.6, sd: 0.11 }
-const CLEARNESS_WET = { mean: 0.34, sd: 0.13 }
+/** Of the sun above the air on a dry day, and how much less on a wet one (memory). */
+const CLEARNESS_DRY = 0.6
+const WET_LESS_CLEAR = 0.26
+const CLEARNESS_SD = 0.12
 
 const MONTH_DAYS = [31, 28.25, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31]
 
@@ -51,18 +52,27 @@ function monthFrom(
   month: number,
 ): MonthModel {
   const wetShare = Math.min(0.98, wetDays / MONTH_DAYS[month]!)
-  const dryShare = 1 - wetShare
-  const days = (isWet: boolean) => [
-    { mean: tempMaxC + (isWet ? -dryShare : wetShare) * WET_COOLER_K, sd: TEMP_MAX_SD_K },
-    { mean: tempMinC + (isWet ? dryShare : -wetShare) * WET_MILDER_K, sd: TEMP_MIN_SD_K },
-    isWet ? CLEARNESS_WET : CLEARNESS_DRY,
+  const usual = [
+    { mean: tempMaxC, sd: TEMP_MAX_SD_K },
+    { mean: tempMinC, sd: TEMP_MIN_SD_K },
+    { mean: CLEARNESS_DRY - wetShare * WET_LESS_CLEAR, sd: CLEARNESS_SD },
+  ]
+  const withRain = [
+    -WET_COOLER_K / TEMP_MAX_SD_K,
+    WET_MILDER_K / TEMP_MIN_SD_K,
+    -WET_LESS_CLEAR / CLEARNESS_SD,
   ]
   return {
     wetAfterDry: 0.75 * wetShare,
     wetAfterWet: 0.25 + 0.75 * wetShare,
     ...gammaFromMean(wetDays > 0 ? rainMm / wetDays : 1),
-    dry: days(false),
-    wet: days(true),
+    usual,
+    withRain,
+    // What rain added is taken back before the rest is carried over: dry and wet
+    // days have each their own mean, as in WGEN.
+    afterRain: WGEN_CARRY.map(
+      (row) => -row.reduce((sum, share, index) => sum + share * withRain[index]!, 0),
+    ),
   }
 }
 
@@ -80,5 +90,6 @@ export const generatorFromNormals = (
   variables: ['tempMaxC', 'tempMinC', 'clearness'],
   months: normals.map(monthFrom),
   carry: WGEN_CARRY,
+  bringsRain: [0, 0, 0],
   shock: WGEN_SHOCK,
 })

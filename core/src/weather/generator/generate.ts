@@ -9,6 +9,7 @@ import {
   CLEARNESS,
   WET_FROM_MM,
   wetShareOf,
+  type MonthModel,
   type Variable,
   type WeatherModel,
 } from './model'
@@ -19,7 +20,7 @@ const LEAST_SPAN_K = 0.5
 /** A start for the random numbers from any whole number: neighbours must not run alike. */
 const seedOf = (seed: number) => ((Math.imul(seed + 1, 2654435761) >>> 0) / 2 ** 32 + 1e-9) % 1
 
-/** A day's value of a variable, a model's vector given. */
+/** Makes a day out of a model's vector. */
 const readerOf = (model: WeatherModel) => {
   const at = (name: Variable) => model.variables.indexOf(name)
   const [max, min, clear, wind] = [at('tempMaxC'), at('tempMinC'), at('clearness'), at('logWind')]
@@ -38,21 +39,20 @@ const readerOf = (model: WeatherModel) => {
   }
 }
 
-/** Between two months: what a kind of day is like, and how wide it spreads. */
-function likely(model: WeatherModel, day: number, isWet: boolean) {
+/** Between two months: what a day is like, and how wide it spreads. */
+function usualOn(model: WeatherModel, day: number) {
   const { from, to, way } = betweenMonths[day]!
-  const kind = isWet ? 'wet' : 'dry'
-  const [one, other] = [model.months[from]![kind], model.months[to]![kind]]
+  const [one, other] = [model.months[from]!.usual, model.months[to]!.usual]
   return model.variables.map((_, index) => ({
     mean: between(one[index]!.mean, other[index]!.mean, way),
     sd: between(one[index]!.sd, other[index]!.sd, way),
   }))
 }
 
-/** How far a known day was from what such a day is like, over the spread. */
+/** How far a known day was from what its time of the year is like, over the spread. */
 function deviationOf(model: WeatherModel, weather: DailyWeather): number[] {
   const day = dayOfYear(weather.date)
-  const spreads = likely(model, day, (weather.rainMm ?? 0) >= WET_FROM_MM)
+  const spreads = usualOn(model, day)
   const value: Readonly<Record<Variable, number>> = {
     tempMaxC: weather.tempMaxC,
     tempMinC: weather.tempMinC,
@@ -89,27 +89,32 @@ export function generateWeather(
   const rain = model.months.map(({ rainShape, rainScaleMm }) => gamma(rainShape, rainScaleMm))
   const read = readerOf(model)
   const size = model.variables.length
-  const { carry, shock } = model
+  const { bringsRain, carry, shock } = model
   let deviation = after ? deviationOf(model, after) : model.variables.map(() => normal())
   let isWet = after
     ? (after.rainMm ?? 0) >= WET_FROM_MM
     : uniform() < wetShareOf(model.months[Number(from.slice(5, 7)) - 1]!)
   return datesFrom(from, count).map((date, index) => {
-    const month = Number(date.slice(5, 7)) - 1
-    const { wetAfterDry, wetAfterWet } = model.months[month]!
-    if (index > 0 || after) isWet = uniform() < (isWet ? wetAfterWet : wetAfterDry)
+    const month = model.months[Number(date.slice(5, 7)) - 1]!
+    const wetShare = wetShareOf(month)
+    const rained = Number(isWet) - wetShare
+    const pull = bringsRain.reduce((sum, share, row) => sum + share * deviation[row]!, 0)
+    if (index > 0 || after)
+      isWet = uniform() < (isWet ? month.wetAfterWet : month.wetAfterDry) + pull
+    const rains = Number(isWet) - wetShare
     const fresh = Array.from({ length: size }, normal)
     const before = deviation
     deviation = before.map((_, row) => {
-      let sum = 0
+      let sum = month.withRain[row]! * rains + month.afterRain[row]! * rained
       for (let column = 0; column < size; column++)
         sum += carry[row]![column]! * before[column]! + shock[row]![column]! * fresh[column]!
       return sum
     })
     const day = dayOfYear(date)
-    const spreads = likely(model, day, isWet)
+    const spreads = usualOn(model, day)
     const values = deviation.map((away, row) => spreads[row]!.mean + spreads[row]!.sd * away)
-    return read(date, day, values, isWet ? Math.max(WET_FROM_MM, rain[month]!()) : 0)
+    const rainMm = isWet ? Math.max(WET_FROM_MM, rain[Number(date.slice(5, 7)) - 1]!()) : 0
+    return read(date, day, values, rainMm)
   })
 }
 
@@ -118,10 +123,7 @@ export function typicalDay(model: WeatherModel, date: string): DailyWeather {
   const day = dayOfYear(date)
   const { from, to, way } = betweenMonths[day]!
   const [one, other] = [model.months[from]!, model.months[to]!]
-  const wetShare = between(wetShareOf(one), wetShareOf(other), way)
-  const [dry, wet] = [likely(model, day, false), likely(model, day, true)]
-  const values = dry.map(({ mean }, index) => between(mean, wet[index]!.mean, wetShare))
-  const rainOf = ({ rainShape, rainScaleMm }: { rainShape: number; rainScaleMm: number }) =>
-    rainShape * rainScaleMm
-  return readerOf(model)(date, day, values, wetShare * between(rainOf(one), rainOf(other), way))
+  const rainOf = (month: MonthModel) => wetShareOf(month) * month.rainShape * month.rainScaleMm
+  const values = usualOn(model, day).map(({ mean }) => mean)
+  return readerOf(model)(date, day, values, between(rainOf(one), rainOf(other), way))
 }

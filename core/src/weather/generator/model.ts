@@ -9,7 +9,7 @@ export interface Spread {
   readonly sd: number
 }
 
-/** Dry days and wet days of a month: how they follow on one another, and what they are like. */
+/** A month: how dry and wet days follow on one another, and what its days are like. */
 export interface MonthModel {
   /** Share of days with rain after a dry day, and after a wet one. */
   readonly wetAfterDry: number
@@ -18,21 +18,28 @@ export interface MonthModel {
   readonly rainShape: number
   readonly rainScaleMm: number
   /** By variable, in the middle of the month. */
-  readonly dry: readonly Spread[]
-  readonly wet: readonly Spread[]
+  readonly usual: readonly Spread[]
+  /** By variable: what rain today, and rain yesterday, adds to the deviation. */
+  readonly withRain: readonly number[]
+  readonly afterRain: readonly number[]
 }
 
 /**
- * A weather generator: a chain of dry and wet days, and about their means
- * temperatures, sun and wind that go together and remember the day before.
+ * A weather generator: a chain of dry and wet days, and temperatures, sun and
+ * wind that go together, remember the day before, and go with the rain.
  *
- * @source Richardson 1981, Water Resources Research 17:182–190
+ * After Richardson 1981, Water Resources Research 17:182–190, who lets them
+ * deviate from the means of dry and of wet days. Here they deviate from the mean
+ * of all days and rain moves them: so a warm spell outlasts a shower, as it does
+ * in the series it is fitted to.
  */
 export interface WeatherModel {
   readonly site: Site
   readonly variables: readonly Variable[]
   /** January first. */
   readonly months: readonly MonthModel[]
+  /** By variable: what its deviation adds to the share of days with rain on the morrow. */
+  readonly bringsRain: readonly number[]
   /** What is carried over from the day before, and what is new, on deviations over their spread. */
   readonly carry: readonly (readonly number[])[]
   readonly shock: readonly (readonly number[])[]
@@ -69,7 +76,10 @@ export const betweenMonths: readonly BetweenMonths[] = Array.from({ length: 367 
 export const between = (from: number, to: number, way: number): number => from + (to - from) * way
 
 /** Share of the days of a month on which it rains, once the chain has forgotten its start. */
-export const wetShareOf = ({ wetAfterDry, wetAfterWet }: MonthModel): number =>
+export const wetShareOf = ({
+  wetAfterDry,
+  wetAfterWet,
+}: Pick<MonthModel, 'wetAfterDry' | 'wetAfterWet'>): number =>
   wetAfterDry / (1 + wetAfterDry - wetAfterWet)
 
 /** Radiation above the air by day of the year, MJ m⁻² d⁻¹; index 0 is not used. */

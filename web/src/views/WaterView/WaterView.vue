@@ -10,6 +10,7 @@ import { usePotWords } from '../../ui/potWords'
 import WhyNumber from '../../ui/WhyNumber.vue'
 import DayForm from './DayForm.vue'
 import WeatherFile from './WeatherFile.vue'
+import WeatherSources from './WeatherSources.vue'
 
 const { garden } = storeToRefs(useGardenStore())
 const { date: todayDate, today } = storeToRefs(useTodayStore())
@@ -35,6 +36,7 @@ const planted = computed(() => round.value?.stops.filter((stop) => stop.pot.plan
       <h1>{{ t('water.title') }}</h1>
       <DayForm :key="garden.id" v-model:date="date" :garden="garden" />
       <WeatherFile />
+      <WeatherSources />
     </section>
     <section class="panel sheet water-pots">
       <template v-if="shown.reference">
