@@ -23,9 +23,9 @@ test('records are found by pot and kind, page by page, and one can be taken out 
 
 test('what was recorded of a pot stays when the pot goes', async ({ page }) => {
   await open(page, 'line-up')
-  await page.locator('[data-pot=B1]').click()
+  await page.locator('[data-pot=R1]').click()
   await page.getByRole('button', { name: 'Delete', exact: true }).click()
-  await expect(page.locator('[data-pot=B1]')).toBeHidden()
+  await expect(page.locator('[data-pot=R1]')).toBeHidden()
   await page.getByRole('link', { name: 'Book' }).click()
   await choose(page, 'What', 'Picked')
   await expect(page.getByRole('row').nth(1)).toContainText('a pot since removed')
@@ -58,8 +58,8 @@ test('the gardener’s own can and handful are what doses are told in', async ({
   await page.getByRole('button', { name: 'Save' }).click()
   await expect(page.getByText('Kept.')).toBeVisible()
   await page.getByRole('link', { name: 'Round' }).click()
-  await expect(page.getByText('Carry 8 cans of 5 L')).toBeVisible()
-  await expect(page.getByText('½ can', { exact: true })).toBeVisible()
+  await expect(page.getByText('Carry 5 cans of 5 L')).toBeVisible()
+  await expect(page.getByText('¼ can', { exact: true })).toBeVisible()
   await page.getByRole('link', { name: 'Mix' }).click()
   await page.getByRole('button', { name: 'Batches' }).click()
   // 62.8 g of lime at 1.3 g/mL is 48 mL: three quarters of a handful of 62.5 mL.

@@ -33,7 +33,7 @@ test('the whole round, tap by tap, and the evening’s part of the tower', async
     await expect(page.getByText(`${place}: watering recorded.`)).toBeVisible()
   }
   await expect(page.getByRole('region', { name: 'What T1 gets' })).toBeVisible()
-  await expect(page.getByText('Carry 1 can of 10 L: 2.7 L.')).toBeVisible()
+  await expect(page.getByText('Carry 1 can of 10 L: 1.9 L.')).toBeVisible()
   await watered.tap()
   await expect(page.getByText('Nothing more to carry now.')).toBeVisible()
 })

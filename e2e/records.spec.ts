@@ -13,7 +13,7 @@ test('a record shown as made is there after the tab is killed', async ({ page, c
   const newest = next.getByRole('row').nth(1)
   await expect(newest).toContainText('Thu 18 Jun, 07:30')
   await expect(newest).toContainText('B1')
-  await expect(newest).toContainText('2.68 L')
+  await expect(newest).toContainText('1.68 L')
 })
 
 test('another amount, and a record taken back', async ({ page }) => {

@@ -54,6 +54,23 @@ test.describe('pictures', () => {
     await page.screenshot({ path: `${import.meta.dirname}/${folder}/pot-form.png` })
   })
 
+  test('the end of August', async ({ page }) => {
+    await page.goto('/line-up')
+    await page.getByRole('button', { name: 'Weeks' }).click()
+    const line = page.getByRole('slider', { name: 'Day that is shown' })
+    for (let week = 0; week < 10; week++) await line.press('ArrowDown')
+    for (let day = 0; day < 4; day++) await line.press('ArrowRight')
+    await page.getByText('Mon 31 August').waitFor()
+    await page.screenshot({ path: `${import.meta.dirname}/${folder}/line-up-august.png` })
+  })
+
+  test('a pot on its own page', async ({ page }) => {
+    await page.goto('/pot/n1')
+    await page.getByRole('button', { name: 'Reckon over 500 years' }).click()
+    await page.locator('.years-table').waitFor({ timeout: 60_000 })
+    await page.screenshot({ path: `${import.meta.dirname}/${folder}/pot-page.png` })
+  })
+
   for (const view of narrow)
     test(`${view} on a phone`, async ({ page }) => {
       await page.setViewportSize(PHONE)

@@ -86,10 +86,12 @@ const TRUSS_OPENS_DAYS = 7
 const FROST_C = -0.5
 
 /** An S-curve from 0 at no warmth to nearly 1 when grown. */
-function sCurve(warmth: number, grown: number): number {
-  const logistic = (at: number) => 1 / (1 + Math.exp(-(at - grown / 2) / (grown / 8)))
-  const start = logistic(0)
-  return Math.max(0, (logistic(warmth) - start) / (1 - start))
+function sCurveTo(grown: number): (warmth: number) => number {
+  const start = 1 / (1 + Math.exp(4))
+  return (warmth) => {
+    const share = 1 / (1 + Math.exp(4 - (8 * warmth) / grown))
+    return Math.max(0, (share - start) / (1 - start))
+  }
 }
 
 /** First day on which the warmth is reached; the number of days where it is not. */
@@ -170,7 +172,9 @@ export function growthCourse(
   const grownMm = variety.matureHeightMm * lengthShareOf(expected.perPlant)
   const startMm = Math.min(PLANTED_HEIGHT_MM, grownMm / 2)
   const grownAt = toFirstRipe * (isVine(variety) ? GROWN_AT.vine : GROWN_AT.bush)
-  const heightAt = (at: number) => startMm + (grownMm - startMm) * sCurve(at, grownAt)
+  const tall = sCurveTo(grownAt)
+  const leafy = sCurveTo(toFirstRipe * GROWN_AT.leaf)
+  const heightAt = (at: number) => startMm + (grownMm - startMm) * tall(at)
   const height = ownHeight(observations, (date) => {
     const day = daysBetween(from, date)
     return day >= plantedOn && day < days ? heightAt(warmth[day] ?? 0) : undefined
@@ -182,7 +186,7 @@ export function growthCourse(
   for (let day = Math.max(0, plantedOn); day < days; day++) {
     const at = warmth[day]!
     heightMm[day] = heightAt(at) * height.factor
-    const grown = sCurve(at, toFirstRipe * GROWN_AT.leaf)
+    const grown = leafy(at)
     const massShare = expected.perPlant * lightShare[day]!
     leaf = Math.max(
       leaf,

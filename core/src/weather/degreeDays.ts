@@ -21,6 +21,7 @@ export function degreeDays(
   baseC = BASE_C,
   capC = CAP_C,
 ): number {
-  const within = (tempC: number) => Math.max(baseC, Math.min(capC, tempC))
-  return (within(tempMaxC) + within(tempMinC)) / 2 - baseC
+  const highC = Math.max(baseC, Math.min(capC, tempMaxC))
+  const lowC = Math.max(baseC, Math.min(capC, tempMinC))
+  return (highC + lowC) / 2 - baseC
 }

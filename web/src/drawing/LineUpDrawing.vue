@@ -93,6 +93,8 @@ const { rows, yOf, drag, step, scroll, reveal } = useDayWindow(
 )
 const lineY = computed(() => stringsY.value + yOf(shownDay.value))
 const isInSight = computed(() => lineY.value >= stringsY.value && lineY.value <= height.value)
+/** Scrolled out of sight, the grip waits at the edge. */
+const gripY = computed(() => Math.max(stringsY.value + 8, Math.min(height.value - 9, lineY.value)))
 /** The row that the line stands on is written out. */
 const wordsAt = computed(() => Math.floor(shownDay.value / props.daysPerRow) * props.daysPerRow)
 watch(
@@ -245,9 +247,9 @@ const onDrag = (_x: number, y: number, isDone: boolean) => drag(y - stringsY.val
           </g>
         </g>
         <g
-          v-if="isInSight"
           v-drag="onDrag"
           class="day-line"
+          :class="{ 'is-out': !isInSight }"
           role="slider"
           tabindex="0"
           :aria-label="t('string.line')"
@@ -261,11 +263,11 @@ const onDrag = (_x: number, y: number, isDone: boolean) => drag(y - stringsY.val
           <rect
             class="grip"
             :x="scrolledPx + RULER_PX"
-            :y="lineY - 11"
+            :y="gripY - 11"
             :width="width"
             height="22"
           />
-          <circle :cx="scrolledPx + RULER_PX + 9" :cy="lineY" r="7" />
+          <circle :cx="scrolledPx + RULER_PX + 9" :cy="gripY" r="7" />
         </g>
       </svg>
       <LineUpEdges

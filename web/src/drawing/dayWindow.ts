@@ -87,8 +87,9 @@ export function useDayWindow(options: () => DayWindowOptions, shown: Ref<number>
 
   /** Moves the line by days, and brings it into sight. */
   function step(days: number): void {
-    shown.value = keepDay(shown.value + days)
-    reveal(shown.value)
+    const next = keepDay(shown.value + days)
+    shown.value = next
+    reveal(next)
   }
 
   function scroll(px: number): void {

@@ -2,6 +2,7 @@ import { faults } from './faults'
 import { interfaceWords } from './interface'
 import { names } from './names'
 import { seasonWords } from './season'
+import { thingWords } from './things'
 import { viewWords } from './views'
 
 /** What the first screen says. */
@@ -10,5 +11,6 @@ export const firstWords = {
   ...viewWords,
   ...seasonWords,
   ...names,
+  ...thingWords,
   fault: faults,
 }

@@ -5,7 +5,7 @@ import { useRoute } from 'vue-router'
 import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
 import { Plus, RefreshLeft } from '@element-plus/icons-vue'
-import { daysBetween, nextCode, typicalContainer, type Container } from '@rimbo/core'
+import { nextCode, typicalContainer, type Container } from '@rimbo/core'
 import { allWords } from '../../i18n'
 import LineUpDrawing from '../../drawing/LineUpDrawing.vue'
 import { useGardenStore } from '../../stores/garden'
@@ -13,6 +13,7 @@ import { useTodayStore } from '../../stores/today'
 import { useFormat } from '../../ui/format'
 import SwitchButtons from '../../ui/SwitchButtons.vue'
 import { usePotWords } from '../../ui/potWords'
+import { useShownDay } from './useShownDay'
 
 const ContainerForm = defineAsyncComponent(async () => {
   await allWords()
@@ -27,19 +28,13 @@ const store = useGardenStore()
 const { garden } = storeToRefs(store)
 const { course, date: todayDate, today, round } = storeToRefs(useTodayStore())
 const { t } = useI18n()
-const { system, water, temp, day: dayName } = useFormat()
+const { system, water, temp } = useFormat()
 const { plantWords, wholeWords } = usePotWords()
 const route = useRoute()
 
 const spaceId = ref<string>()
 const selectedId = ref<string>()
-/** The day that is shown, where it is not today. */
-const otherDay = ref<string>()
-const shownDate = computed({
-  get: () => otherDay.value ?? todayDate.value,
-  set: (date) => (otherDay.value = date === todayDate.value ? undefined : date),
-})
-const rowKind = ref<'days' | 'weeks'>('days')
+const { shownDate, isOtherDay, rowKind, shownWords, rowWords } = useShownDay()
 /** The container in the form: a new one, or the selected one. */
 const edited = shallowRef<{ start: Container; isNew: boolean }>()
 
@@ -52,26 +47,6 @@ const pots = computed(
 const courses = computed(
   () => course.value?.pots.filter((pot) => pot.container.spaceId === space.value?.id) ?? [],
 )
-const shownIndex = computed(() =>
-  course.value ? daysBetween(course.value.from, shownDate.value) : 0,
-)
-const shownWords = computed(() => {
-  if (!course.value) return ''
-  const source = course.value.sky.sources[shownIndex.value] ?? 'typical'
-  const { tempMaxC } = course.value.sky.days[shownIndex.value] ?? {}
-  return [
-    dayName(shownDate.value),
-    ...(tempMaxC === undefined ? [] : [temp(tempMaxC)]),
-    t(`sky.source.${source}`),
-  ].join(' · ')
-})
-const rowWords = (date: string) =>
-  dayName(
-    date,
-    rowKind.value === 'days'
-      ? { weekday: 'short', day: 'numeric' }
-      : { day: 'numeric', month: 'short' },
-  )
 const selected = computed(() => pots.value.find((pot) => pot.container.id === selectedId.value))
 const words = computed(() =>
   Object.fromEntries(
@@ -98,7 +73,8 @@ function select(id: string): void {
   selectedId.value = selectedId.value === id ? undefined : id
 }
 
-function add(): void {
+async function add(): Promise<void> {
+  await allWords()
   if (!garden.value || !space.value) return
   const type = 'pot'
   edited.value = {
@@ -204,9 +180,9 @@ async function move({ id, code }: Container, by: -1 | 1): Promise<void> {
           :label="t('string.rows')"
         />
         <p class="line-up-sum" aria-live="polite">
-          <template v-if="otherDay">
+          <template v-if="isOtherDay">
             <span class="line-up-other">{{ t('string.simulated') }} {{ shownWords }}</span>
-            <el-button :icon="RefreshLeft" @click="otherDay = undefined">{{
+            <el-button :icon="RefreshLeft" @click="shownDate = todayDate">{{
               t('string.back')
             }}</el-button>
           </template>
