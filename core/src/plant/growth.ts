@@ -55,7 +55,7 @@ export interface PlantGrowth {
 /** Seed is up about a week after sowing when warm, peppers later (practice). */
 const UP_AFTER_DAYS: Readonly<Record<Crop, number>> = { tomato: 7, pepper: 10 }
 /** Pricked out so long after sowing, where it was not recorded (memory). */
-const PRICKED_OUT_AFTER_DAYS: Readonly<Record<Crop, number>> = { tomato: 21, pepper: 28 }
+export const PRICKED_OUT_AFTER_DAYS: Readonly<Record<Crop, number>> = { tomato: 21, pepper: 28 }
 /** Hardened off over 7–10 days (practice). */
 export const HARDENING_DAYS = { least: 7, most: 10 } as const
 /** From here on trusses are drawn with fruit and not with flowers, degree-days of opening. */

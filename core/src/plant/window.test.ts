@@ -26,6 +26,12 @@ describe('when to sow and plant', () => {
     expect(daysBetween('2026-05-10', found.afterFrost.from)).toBe(7)
     expect(daysBetween('2026-05-10', found.afterFrost.to)).toBe(14)
   })
+  test('potted on three to four weeks after sowing (memory), and before hardening off', () => {
+    const days = daysBetween(found.sow.from, found.potOn.from)
+    expect(days).toBeGreaterThanOrEqual(21)
+    expect(days).toBeLessThanOrEqual(28)
+    expect(found.potOn.to < found.harden.from).toBe(true)
+  })
   test('hardened off over 7–10 days before (practice), slow peppers sown longer before', () => {
     const days = daysBetween(found.harden.from, found.harden.to) + 1
     expect(days).toBeGreaterThanOrEqual(7)

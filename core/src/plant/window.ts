@@ -1,7 +1,7 @@
 import { quantile } from 'd3-array'
 import { addDays, practice, reason, type Reason } from '../units'
 import type { DailyWeather } from '../weather'
-import { HARDENING_DAYS } from './growth'
+import { HARDENING_DAYS, PRICKED_OUT_AFTER_DAYS } from './growth'
 import type { Crop, Variety } from './variety'
 
 /** Growers' schools of when the mix is warm enough to plant, °C (practice). */
@@ -42,6 +42,8 @@ export interface MixWarmth {
 
 export interface PlantingWindow {
   readonly sow: { readonly from: string; readonly to: string }
+  /** Pricked out into small pots. */
+  readonly potOn: { readonly from: string; readonly to: string }
   readonly harden: { readonly from: string; readonly to: string }
   /** One to two weeks after the last frost. */
   readonly afterFrost: { readonly from: string; readonly to: string }
@@ -152,11 +154,14 @@ export function plantingWindow(
     from: addDays(frost, AFTER_FROST_DAYS.least),
     to: addDays(frost, AFTER_FROST_DAYS.most),
   }
+  const sow = {
+    from: addDays(frost, -SOW_BEFORE_FROST_DAYS.most - earlier),
+    to: addDays(frost, -SOW_BEFORE_FROST_DAYS.least - earlier),
+  }
+  const pricked = PRICKED_OUT_AFTER_DAYS[variety.crop]
   return {
-    sow: {
-      from: addDays(frost, -SOW_BEFORE_FROST_DAYS.most - earlier),
-      to: addDays(frost, -SOW_BEFORE_FROST_DAYS.least - earlier),
-    },
+    sow,
+    potOn: { from: addDays(sow.from, pricked), to: addDays(sow.to, pricked) },
     harden: {
       from: addDays(afterFrost.from, -HARDENING_DAYS.most),
       to: addDays(afterFrost.from, -1),
@@ -172,7 +177,7 @@ export function plantingWindow(
         practice,
       ),
       reason(isSlow ? 'window.sowSlow' : 'window.sow', {}, practice),
-      reason('window.harden', {}, practice),
+      reason('window.harden', { nightC: NIGHTS_C[variety.crop] }, practice),
       reason('window.nights', { nightC: NIGHTS_C[variety.crop] }, practice),
     ],
   }

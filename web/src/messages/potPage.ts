@@ -47,6 +47,7 @@ export const potPageWords = {
     never: 'not in these years',
     row: {
       sow: 'Sow indoors',
+      potOn: 'Pot on',
       harden: 'Harden off',
       soil: {
         early: 'Plant out (mix over 7 °C)',

@@ -19,7 +19,8 @@ export const seasonReasons = {
     frostYears: 'Last frost in nine of ten years by {frostDate}, counted over {yearCount} years.',
     sow: 'Sown 6–8 weeks before the last frost.',
     sowSlow: 'A slow kind: sown 9–11 weeks before the last frost.',
-    harden: 'Hardened off over 7–10 days, planted one to two weeks after the last frost.',
+    harden:
+      'Hardened off over 7–10 days: first an hour or two out in the shade, each day longer, into the sun from the fourth day on, the last nights out while they stay above {nightC}. Planted one to two weeks after the last frost, in the evening or under cloud.',
     nights: 'Nights are to stay above {nightC} for a week.',
   },
   growth: {

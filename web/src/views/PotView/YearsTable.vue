@@ -58,6 +58,7 @@ const rows = computed(() => {
   const { firstFlower, firstRipe, cropKg, window } = found.value
   return [
     { key: 'sow', value: range(window.sow) },
+    { key: 'potOn', value: range(window.potOn) },
     { key: 'harden', value: range(window.harden) },
     ...soilSchoolIds.map((school) => ({
       key: `soil.${school}`,
