@@ -18,7 +18,7 @@ import {
   type Recipe,
   type IngredientShelf,
 } from '../mix'
-import { rememberedBy } from '../units'
+import { remembered } from '../units'
 import { recipeOf, type Garden } from './garden'
 
 type Tested = Pick<Garden, 'mixTests'>
@@ -78,13 +78,13 @@ export function measuredMixOf({ mixTests }: Tested, recipeId: string): MeasuredM
   }
 }
 
-const mixFrom = rememberedBy(
+const mixFrom = remembered(
   (recipe: Recipe, own: Garden['ingredients'], mixTests: Garden['mixTests']): Mix => {
     const garden = { ingredients: own, mixTests }
     return mixOf(blend(recipe, shelfOf(own, mixTests), measuredMixOf(garden, recipe.id)))
   },
 )
-const shelfOf = rememberedBy((own: Garden['ingredients'], mixTests: Garden['mixTests']) =>
+const shelfOf = remembered((own: Garden['ingredients'], mixTests: Garden['mixTests']) =>
   ingredientsOf({ ingredients: own, mixTests }),
 )
 

@@ -20,7 +20,7 @@ import {
 } from './sun'
 
 export const lightProvenance = published('McCree 1972; Thimijan & Heins 1983')
-const diffuseProvenance = published('Erbs, Klein & Duffie 1982, Solar Energy 28:293–302')
+export const diffuseProvenance = published('Erbs, Klein & Duffie 1982, Solar Energy 28:293–302')
 
 /** Where a month's weather is not known, half of the sun above the air comes down (memory). */
 const USUAL_CLEARNESS = 0.5
@@ -65,8 +65,14 @@ export function diffuseShare(clearness: number, dayHours: number): number {
 const SKY_BANDS = 9
 const SKY_SECTORS = 36
 
+/** A ray, or none where the skyline hides it, and what it adds to a level surface. */
+interface WeightedRay {
+  readonly ray: ReturnType<typeof rayTo>
+  readonly weight: number
+}
+
 /** Rays to all parts of the sky, each with what it adds to a level surface. */
-export function skyRays(obstacles: Obstacles) {
+export function skyRays(obstacles: Obstacles): WeightedRay[] {
   return Array.from({ length: SKY_BANDS * SKY_SECTORS }, (_, index) => {
     const elevationDeg = ((Math.floor(index / SKY_SECTORS) + 0.5) / SKY_BANDS) * 90
     const azimuthDeg = (((index % SKY_SECTORS) + 0.5) / SKY_SECTORS) * 360
@@ -76,6 +82,34 @@ export function skyRays(obstacles: Obstacles) {
       weight: Math.sin(elevation) * Math.cos(elevation),
     }
   })
+}
+
+/** The sun on its way through a day, each ray with what it adds to a level surface. */
+export const sunRays = (
+  obstacles: Obstacles,
+  place: Pick<Place, 'latitudeDeg' | 'longitudeDeg'>,
+  date: string,
+): WeightedRay[] =>
+  sunPath(place, date).map((sun) => ({
+    ray: rayTo(obstacles, sun),
+    weight: Math.sin((sun.elevationDeg * Math.PI) / 180),
+  }))
+
+/** How much of what comes along some rays reaches a spot: by their weights 0–1, and of the sun's in hours. */
+export function reaching(
+  obstacles: Obstacles,
+  spot: Spot,
+  rays: readonly WeightedRay[],
+): { readonly share: number; readonly hours: number } {
+  let [sum, whole, steps] = [0, 0, 0]
+  for (const { ray, weight } of rays) {
+    whole += weight
+    if (!ray) continue
+    const light = lightAlong(obstacles, spot, ray)
+    sum += light * weight
+    steps += light
+  }
+  return { share: whole ? sum / whole : 0, hours: steps * STEP_H }
 }
 
 /**
@@ -100,19 +134,9 @@ export function spotLight(
 ): { readonly sunHours: Float64Array; readonly dliMol: Float64Array }[] {
   const obstacles = obstaclesOf(plan)
   const sky = skyRays(obstacles)
-  const wholeSky = sky.reduce((sum, { weight }) => sum + weight, 0)
-  const skyView = spots.map(
-    (spot) =>
-      sky.reduce(
-        (sum, { ray, weight }) => sum + (ray ? weight * lightAlong(obstacles, spot, ray) : 0),
-        0,
-      ) / wholeSky,
-  )
+  const skyShares = spots.map((spot) => reaching(obstacles, spot, sky).share)
   return dates.map((date, index) => {
-    const path = sunPath(place, date)
-    const weights = path.map(({ elevationDeg }) => Math.sin((elevationDeg * Math.PI) / 180))
-    const wholeBeam = weights.reduce((sum, weight) => sum + weight, 0)
-    const rays = path.map((sun) => rayTo(obstacles, sun))
+    const rays = sunRays(obstacles, place, date)
     const radiation = radiationMjM2[index]!
     const day = dayOfYear(date)
     const clearness = radiation / extraterrestrialRadiation(place.latitudeDeg, day)
@@ -120,16 +144,9 @@ export function spotLight(
     const sunHours = new Float64Array(spots.length)
     const dliMol = new Float64Array(spots.length)
     spots.forEach((spot, which) => {
-      let hours = 0
-      let beam = 0
-      rays.forEach((ray, step) => {
-        if (!ray) return
-        const light = lightAlong(obstacles, spot, ray)
-        hours += light
-        beam += light * weights[step]!
-      })
-      sunHours[which] = hours * STEP_H
-      const reaches = (1 - diffuse) * (wholeBeam ? beam / wholeBeam : 0) + diffuse * skyView[which]!
+      const { share, hours } = reaching(obstacles, spot, rays)
+      sunHours[which] = hours
+      const reaches = (1 - diffuse) * share + diffuse * skyShares[which]!
       dliMol[which] = MOL_PER_MJ * radiation * reaches
     })
     progress?.((index + 1) / dates.length)

@@ -1,4 +1,4 @@
-import { dayOfYear, memory, published, reason, remembered, type Reason } from '../units'
+import { dayOfYear, memory, reason, remembered, type Reason } from '../units'
 import {
   between,
   betweenMonths,
@@ -8,10 +8,17 @@ import {
   type DailyWeather,
 } from '../weather'
 import { awayFromSideMm, sideOf } from './geometry'
-import { diffuseShare, lightProvenance, skyRays } from './light'
+import {
+  diffuseProvenance,
+  diffuseShare,
+  lightProvenance,
+  reaching,
+  skyRays,
+  sunRays,
+} from './light'
 import type { Plan } from './plan'
 import type { Place } from './schema'
-import { lightAlong, monthDates, obstaclesOf, rayTo, STEP_H, sunPath, type Spot } from './sun'
+import { lightAlong, monthDates, obstaclesOf, rayTo, type Spot } from './sun'
 
 /** What stands about a spot, and what it does to the weather there. */
 export interface Shelter {
@@ -62,33 +69,11 @@ const directionsOf = remembered((plan: Plan, latitudeDeg: number, longitudeDeg: 
     obstacles,
     sky: skyRays(obstacles),
     months: monthDates(SUN_YEAR).map((date) =>
-      sunPath({ latitudeDeg, longitudeDeg }, date).map((sun) => ({
-        ray: rayTo(obstacles, sun),
-        weight: Math.sin((sun.elevationDeg * Math.PI) / 180),
-      })),
+      sunRays(obstacles, { latitudeDeg, longitudeDeg }, date),
     ),
     level: COMPASS.map((azimuthDeg) => rayTo(nearby, { azimuthDeg, elevationDeg: 1 })),
   }
 })
-
-type WeightedRay = ReturnType<typeof skyRays>[number]
-
-/** How much of what comes along some rays reaches a spot, by their weights, 0–1. */
-function reaching(
-  obstacles: ReturnType<typeof obstaclesOf>,
-  spot: Spot,
-  rays: readonly WeightedRay[],
-): { share: number; hours: number } {
-  let [sum, whole, hours] = [0, 0, 0]
-  for (const { ray, weight } of rays) {
-    whole += weight
-    if (!ray) continue
-    const light = lightAlong(obstacles, spot, ray)
-    sum += light * weight
-    hours += light * STEP_H
-  }
-  return { share: whole ? sum / whole : 0, hours }
-}
 
 function rainShareAt({ slab }: Plan, { yMm, zMm }: Spot): number {
   if (!slab || slab.heightMm <= zMm) return 1
@@ -105,30 +90,6 @@ function wallShareAt({ corners, sides }: Plan, spot: Spot): number {
   return Math.max(0, 1 - Math.min(Infinity, ...away) / WALL_REACH_MM)
 }
 
-const shelterOf = remembered(
-  (
-    plan: Plan,
-    latitudeDeg: number,
-    longitudeDeg: number,
-    xMm: number,
-    yMm: number,
-    zMm: number,
-  ): Shelter => {
-    const spot = { xMm, yMm, zMm }
-    const { obstacles, sky, months, level } = directionsOf(plan, latitudeDeg, longitudeDeg)
-    const suns = months.map((rays) => reaching(obstacles, spot, rays))
-    const free = level.reduce((sum, ray) => sum + (ray ? lightAlong(obstacles, spot, ray) : 0), 0)
-    return {
-      skyShare: reaching(obstacles, spot, sky).share,
-      beamShares: suns.map(({ share }) => share),
-      sunHours: suns.map(({ hours }) => hours),
-      rainShare: rainShareAt(plan, spot),
-      windShare: STILLEST_SHARE + ((1 - STILLEST_SHARE) * free) / level.length,
-      wallShare: wallShareAt(plan, spot),
-    }
-  },
-)
-
 /**
  * What stands about a spot of a plan: how much of sun, sky, rain and wind it
  * lets through, and how near a warm wall is.
@@ -136,11 +97,23 @@ const shelterOf = remembered(
  * Sun and sky by rays, as Place draws them; wind by how much of the horizon is
  * free; rain by how far in under a slab the spot lies.
  */
-export const spotShelter = (
+export function spotShelter(
   plan: Plan,
   { latitudeDeg, longitudeDeg }: Pick<Place, 'latitudeDeg' | 'longitudeDeg'>,
-  { xMm, yMm, zMm }: Spot,
-): Shelter => shelterOf(plan, latitudeDeg, longitudeDeg, xMm, yMm, zMm)
+  spot: Spot,
+): Shelter {
+  const { obstacles, sky, months, level } = directionsOf(plan, latitudeDeg, longitudeDeg)
+  const suns = months.map((rays) => reaching(obstacles, spot, rays))
+  const free = level.reduce((sum, ray) => sum + (ray ? lightAlong(obstacles, spot, ray) : 0), 0)
+  return {
+    skyShare: reaching(obstacles, spot, sky).share,
+    beamShares: suns.map(({ share }) => share),
+    sunHours: suns.map(({ hours }) => hours),
+    rainShare: rainShareAt(plan, spot),
+    windShare: STILLEST_SHARE + ((1 - STILLEST_SHARE) * free) / level.length,
+    wallShare: wallShareAt(plan, spot),
+  }
+}
 
 /** A day in the open, its sun parted into what comes straight and what comes from all the sky. */
 export interface OpenDay {
@@ -213,5 +186,5 @@ export const microclimateReasons = (
   ...(shelter.rainShare < 1
     ? [reason('spot.rain', { reachesShare: shelter.rainShare }, memory)]
     : []),
-  reason('spot.diffuse', {}, published('Erbs, Klein & Duffie 1982, Solar Energy 28:293–302')),
+  reason('spot.diffuse', {}, diffuseProvenance),
 ]

@@ -177,7 +177,7 @@ export function growthCourse(
   const heightAt = (at: number) => startMm + (grownMm - startMm) * tall(at)
   const height = ownHeight(observations, (date) => {
     const day = daysBetween(from, date)
-    return day >= plantedOn && day < days ? heightAt(warmth[day] ?? 0) : undefined
+    return day >= Math.max(0, plantedOn) && day < days ? heightAt(warmth[day] ?? 0) : undefined
   })
 
   const heightMm = new Float64Array(days)

@@ -20,8 +20,14 @@ import {
   type Recipe,
 } from '../mix'
 import { openShelter, spotShelter, type Place, type Shelter, type Space } from '../place'
-import { grownPlantKg, sharedYield, type RelativeYield, type Variety } from '../plant'
-import { rememberedBy, type Reason } from '../units'
+import {
+  grownPlantKg,
+  sharedYield,
+  type RelativeYield,
+  type RootRoom,
+  type Variety,
+} from '../plant'
+import { remembered, type Reason } from '../units'
 
 /** What the mix of a container does with water. */
 export interface MixToday extends Mix {
@@ -52,6 +58,8 @@ export interface PotBase {
   readonly mass: ContainerMass
   readonly plantings: readonly PlantingBase[]
   readonly shelter: Shelter
+  /** For the roots of all its plants. */
+  readonly room: RootRoom
   /** Wall against the mix. */
   readonly wallM2: number
 }
@@ -97,7 +105,7 @@ function shelterOf(container: Container, space: Space | undefined, place: Place)
   return space?.covered ? { ...shelter, rainShare: 0 } : shelter
 }
 
-const baseOf = rememberedBy(
+const baseOf = remembered(
   (
     container: Container,
     space: Space | undefined,
@@ -107,10 +115,15 @@ const baseOf = rememberedBy(
     varieties: readonly (Variety | undefined)[],
   ): PotBase => {
     const volumes = containerVolumes(container)
-    const count = planted.reduce((sum, planting) => sum + planting.count, 0)
+    const room = {
+      ...volumes,
+      plantCount: planted.reduce((sum, planting) => sum + planting.count, 0),
+    }
     const plantings = planted.flatMap((planting, index): PlantingBase[] => {
       const variety = varieties[index]
-      return variety ? [{ planting, variety, yield: sharedYield(variety, volumes, count) }] : []
+      return variety
+        ? [{ planting, variety, yield: sharedYield(variety, room, room.plantCount) }]
+        : []
     })
     const mix = known && mixIn(container, volumes, known)
     const plantKg = plantings.reduce(
@@ -128,6 +141,7 @@ const baseOf = rememberedBy(
         plantKg,
       ),
       plantings,
+      room,
       shelter: shelterOf(container, space, place),
       wallM2: wallAreaM2(container.shape, container.fillMm),
     }

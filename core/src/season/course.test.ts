@@ -10,6 +10,7 @@ import {
   gardenOn,
   gardenToday,
   grownOn,
+  observationsOf,
   potOnDay,
   potString,
   yearsSpread,
@@ -126,6 +127,20 @@ describe('a pot through it', () => {
     before.pots.forEach((pot, index) =>
       expect(next.pots[index] === pot).toBe(pot.container.id !== 'b1'),
     )
+  })
+  test('what was seen before it was planted, or of another planting, is not of this plant', () => {
+    const planting = demo.plantings.find(({ containerId }) => containerId === 'n1')!
+    const flower = (more: object) => ({ kind: 'firstFlower', containerId: 'n1', ...more })
+    const before = observationsOf(demo, planting)
+    const seen = observationsOf(
+      withRecords(
+        flower({ at: '2026-05-01T08:00' }),
+        flower({ plantingId: 'another' }),
+        flower({ plantingId: planting.id }),
+      ),
+      planting,
+    )
+    expect(seen).toEqual([...before, { kind: 'firstFlower', date: '2026-06-18' }])
   })
   test('is largest on the last day before frost', () => {
     expect(grownOn(course, potIn('B1'))).toBe(course.to)

@@ -2,11 +2,11 @@ import type { Container } from '../container'
 import { mixesOf, type Garden, type GardenRecord } from '../garden'
 import { weatherAt, type OpenDay, type Place, type SpotDay } from '../place'
 import { canopyOn, growthCourse, type GrowthCourse } from '../plant'
-import { addDays, dayOf, daysBetween, rememberedBy } from '../units'
+import { addDays, dayOf, daysBetween, remembered } from '../units'
 import { dayOfWater, depletionShare, waterUseL, type WaterDemand } from '../water'
 import { referenceWaterMm } from '../weather'
 import { potBase, type PlantingBase, type PotBase } from './base'
-import { doingsOf, sightingsOf, sorted, startOf, type NurseryRecord } from './doings'
+import { doingsOf, sightingsIn, sorted, startOf, type NurseryRecord } from './doings'
 import { openDaysOf, skyOf, type Sky } from './sky'
 
 /** Plants of one planting through the season. */
@@ -70,18 +70,9 @@ export function demandOn(
   }
 }
 
-/** Growth, use and water of a container, day by day. */
-const potCourse = rememberedBy(
-  (
-    base: PotBase,
-    place: Place,
-    records: readonly GardenRecord[],
-    nursery: readonly NurseryRecord[],
-    openDays: readonly OpenDay[],
-    today: string,
-  ) => courseOf(base, place, records, nursery, openDays, today),
-)
+const potCourse = remembered(courseOf)
 
+/** Growth, use and water of a container, day by day. */
 function courseOf(
   base: PotBase,
   place: Place,
@@ -104,18 +95,14 @@ function courseOf(
   const referenceMm = new Float64Array(days)
   for (let day = Math.max(0, plantedOn); day < days; day++)
     referenceMm[day] = referenceWaterMm(weather[day]!, place)
-  const room = {
-    ...base.volumes,
-    plantCount: base.plantings.reduce((sum, { planting }) => sum + planting.count, 0),
-  }
   const grown = (waterShare: Float64Array | undefined): PlantingCourse[] =>
     base.plantings.map((one) => ({
       ...one,
       course: growthCourse(
         startOf(nursery, one),
-        room,
+        base.room,
         weather,
-        sightingsOf(doings.observations, one.planting),
+        sightingsIn(records, one.planting),
         waterShare,
       ),
     }))

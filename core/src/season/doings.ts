@@ -5,73 +5,66 @@ import type { PlantingBase } from './base'
 
 /** Given before this hour, water is there for the day. */
 const EVENING_FROM = '14:00'
-/** Something seen of one planting of a container, or of all of them. */
-type Sighting = Observation & { readonly plantingId?: string | undefined }
 
-/** What was done to one container, by day of the course. */
+/** What was done to the water of one container, by day of the course. */
 interface Doings {
   readonly morningL: Float64Array
   readonly eveningL: Float64Array
   readonly skipped: Uint8Array
-  readonly observations: Sighting[]
 }
 
-const nothingDone = (days: number): Doings => ({
-  morningL: new Float64Array(days),
-  eveningL: new Float64Array(days),
-  skipped: new Uint8Array(days),
-  observations: [],
-})
-
 function takeIn(doings: Doings, record: GardenRecord, day: number): void {
-  switch (record.kind) {
-    case 'water':
-      if (record.at.slice(11) < EVENING_FROM) doings.morningL[day]! += record.volumeL
-      else doings.eveningL[day]! += record.volumeL
-      return
-    case 'skipWater':
-      doings.skipped[day] = 1
-      return
-    default: {
-      const seen = sightingOf(record)
-      if (seen) doings.observations.push(seen)
-    }
-  }
+  if (record.kind === 'skipWater') doings.skipped[day] = 1
+  if (record.kind !== 'water') return
+  const { morningL, eveningL } = doings
+  const given = record.at.slice(11) < EVENING_FROM ? morningL : eveningL
+  given[day]! += record.volumeL
 }
 
 /** What a record says was seen of a plant. */
-function sightingOf(record: GardenRecord): Sighting | undefined {
+function sightingOf(record: GardenRecord): Observation | undefined {
   const date = dayOf(record.at)
   switch (record.kind) {
     case 'height':
-      return { kind: record.kind, date, heightMm: record.heightMm, plantingId: record.plantingId }
+      return { kind: record.kind, date, heightMm: record.heightMm }
     case 'firstFlower':
     case 'firstRipe':
-      return { kind: record.kind, date, plantingId: record.plantingId }
+      return { kind: record.kind, date }
     default:
       return undefined
   }
 }
 
-/** Those of some sightings that are of one planting. */
-export const sightingsOf = (all: readonly Sighting[], { id }: Pick<Planting, 'id'>): Sighting[] =>
-  all.filter(({ plantingId }) => plantingId === undefined || plantingId === id)
+/**
+ * What the records of a container say was seen of one of its plantings, since it
+ * was planted: what stood there before is another plant.
+ */
+export const sightingsIn = (
+  records: readonly GardenRecord[],
+  { id, plantedOn }: Planting,
+): readonly Observation[] =>
+  records.flatMap((record) => {
+    const seen = sightingOf(record)
+    const isOfAnother =
+      'plantingId' in record && record.plantingId !== undefined && record.plantingId !== id
+    return seen && !isOfAnother && seen.date >= plantedOn ? [seen] : []
+  })
 
 /** All that was seen of a planting. */
 export const observationsOf = ({ records }: Garden, planting: Planting): readonly Observation[] =>
-  sightingsOf(
-    (sorted(records).byContainer.get(planting.containerId) ?? []).flatMap(
-      (record) => sightingOf(record) ?? [],
-    ),
-    planting,
-  )
+  sightingsIn(sorted(records).byContainer.get(planting.containerId) ?? [], planting)
 
 export type NurseryRecord = Extract<GardenRecord, { readonly kind: 'sow' | 'potOn' }>
 
-/** What some records say was done to their container, by day. */
+/** What the records of a container say of its water, by day. */
 export function doingsOf(records: readonly GardenRecord[], dates: readonly string[]): Doings {
   const dayOn = new Map(dates.map((date, day) => [date, day]))
-  const doings = nothingDone(dates.length)
+  const days = dates.length
+  const doings: Doings = {
+    morningL: new Float64Array(days),
+    eveningL: new Float64Array(days),
+    skipped: new Uint8Array(days),
+  }
   for (const record of records) {
     const day = dayOn.get(dayOf(record.at))
     if (day !== undefined) takeIn(doings, record, day)

@@ -1,6 +1,6 @@
 import type { Garden } from '../garden'
 import { openDay, type OpenDay, type Place } from '../place'
-import { datesFrom, dayOfYear, memory, remembered, rememberedBy, type Provenance } from '../units'
+import { datesFrom, dayOfYear, memory, remembered, type Provenance } from '../units'
 import {
   fitGenerator,
   generatorFromNormals,
@@ -99,7 +99,7 @@ function sourceOf(known: DailyWeather | undefined, today: string): DaySource {
 export const skyOf = (garden: Garden, from: string, count: number, today: string): Sky =>
   skyFrom(garden.weather, climateOf(garden).model, from, count, today)
 
-const skyFrom = rememberedBy(
+const skyFrom = remembered(
   (
     weather: readonly DailyWeather[],
     model: WeatherModel,
@@ -123,6 +123,6 @@ const skyFrom = rememberedBy(
 )
 
 /** The same days, their sun parted into what comes straight and what from all the sky. */
-export const openDaysOf = rememberedBy((sky: Sky, place: Place): readonly OpenDay[] =>
+export const openDaysOf = remembered((sky: Sky, place: Place): readonly OpenDay[] =>
   sky.days.map((day) => openDay(day, place)),
 )

@@ -1,5 +1,5 @@
 import type { GardenRecord } from '../garden'
-import { addDays, dayOf, daysBetween, rememberedBy } from '../units'
+import { addDays, dayOf, daysBetween, remembered } from '../units'
 import { sorted } from './doings'
 import type { GardenCourse, PotCourse } from './course'
 
@@ -48,7 +48,7 @@ function beadOf(pot: PotCourse, day: number, today: number): Bead | undefined {
   return { waterL, isGiven, isSplit: !isGiven && waterL > easyL * 1.1 }
 }
 
-const stringOf = rememberedBy(
+const stringOf = remembered(
   (pot: PotCourse, records: readonly GardenRecord[], from: string, today: number): PotString => {
     const days = pot.weather.length
     const knots = new Map<number, Knot[]>()

@@ -9,7 +9,7 @@ import {
   dayOf,
   dayOfYear,
   daysBetween,
-  rememberedBy,
+  remembered,
   type Reason,
 } from '../units'
 import { visitsFor, waterNeedL, type Visits, type WaterNeed } from '../water'
@@ -80,7 +80,7 @@ function dryingOf({ mix, volumes }: PotBase, depletionL: number): number {
   return dryingCm(mix.body, mix.curve, heldShare)
 }
 
-const potOfDay = rememberedBy(
+const potOfDay = remembered(
   (pot: PotCourse, open: OpenDay, isKnown: boolean, isToday: boolean, day: number): PotToday => {
     const { date } = open.weather
     const plants = pot.plants.map((one) => ({ ...one, growth: growthOn(one.course, date) }))

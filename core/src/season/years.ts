@@ -8,13 +8,16 @@ import {
   growthCourse,
   plantingWindow,
   type DateSpread,
+  type GrowthCourse,
   type MixWarmth,
+  type Observation,
   type PlantingWindow,
+  type RootRoom,
 } from '../plant'
 import { addDays, dayOf, daysBetween, InputError, reason, type Reason } from '../units'
 import { generateWeather, normalsProvenance, type DailyWeather } from '../weather'
-import { gardenCourse, type GardenCourse, type PlantingCourse, type PotCourse } from './course'
-import { doingsOf, sightingsOf, sorted, startOf } from './doings'
+import { gardenCourse, type GardenCourse, type PotCourse } from './course'
+import { observationsOf } from './doings'
 import { climateOf } from './sky'
 
 /** What may come of one planting: one year in ten is below the least, one above the most. */
@@ -74,28 +77,14 @@ interface OneYear {
 }
 
 function yearOf(
-  garden: Garden,
-  pot: PotCourse,
-  one: PlantingCourse,
+  { plant }: GrowthCourse,
+  room: RootRoom,
   weather: readonly SpotDay[],
-  from: string,
+  observations: readonly Observation[],
 ): OneYear {
-  const { byContainer, nursery } = sorted(garden.records)
-  const { observations } = doingsOf(
-    byContainer.get(pot.container.id) ?? [],
-    weather.map(({ date }) => date),
-  )
-  const course = growthCourse(
-    startOf(nursery, one),
-    {
-      ...pot.volumes,
-      plantCount: pot.plantings.reduce((sum, { planting }) => sum + planting.count, 0),
-    },
-    weather,
-    sightingsOf(observations, one.planting),
-  )
+  const course = growthCourse(plant, room, weather, observations)
   const inCourse = (day: number | undefined) =>
-    day !== undefined && day < course.days ? day + daysBetween(from, course.from) : undefined
+    day !== undefined && day < course.days ? day : undefined
   const [first] = course.trusses
   return {
     flowerOn: inCourse(first?.opensOn),
@@ -138,6 +127,7 @@ export function yearsSpread(
     days.map((day) => weatherAt(pot.shelter, openDay(day, garden.place)))
   const knownHere = here(known)
 
+  const seen = pot.plants.map(({ planting }) => observationsOf(garden, planting))
   const years: OneYear[][] = pot.plants.map(() => [])
   const springs: SpotDay[][] = []
   for (let year = 0; year < count; year++) {
@@ -150,7 +140,7 @@ export function yearsSpread(
     )
     const weather = [...knownHere, ...here(ahead)]
     pot.plants.forEach((one, index) =>
-      years[index]!.push(yearOf(garden, pot, one, weather, course.from)),
+      years[index]!.push(yearOf(one.course, pot.room, weather, seen[index]!)),
     )
     springs.push(here(generateWeather(climate.model, winter, SPRING_DAYS, seed + count + year)))
     if (year % TELL_EVERY === 0) progress?.(year / count)

@@ -41,5 +41,5 @@ export {
   type Measures,
 } from './household'
 export { compassPoint, compassPoints, parseBearing } from './bearing'
-export { remembered, rememberedBy } from './remembered'
+export { remembered } from './remembered'
 export { solveWithHighs, type HighsLike, type Solution, type Solve } from './solver'

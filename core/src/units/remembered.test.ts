@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals'
-import { remembered, rememberedBy } from '.'
+import { remembered } from '.'
 
 test('asked twice about the same object, the work is done once', () => {
   let times = 0
@@ -16,7 +16,7 @@ test('asked twice about the same object, the work is done once', () => {
 
 test('of lists each item has to be the very same', () => {
   let times = 0
-  const sum = rememberedBy((_of: object, list: readonly { n: number }[]) => {
+  const sum = remembered((_of: object, list: readonly { n: number }[]) => {
     times++
     return list.reduce((total, { n }) => total + n, 0)
   })

@@ -1,24 +1,3 @@
-/**
- * The same function, which keeps its answer for as long as the object it was
- * asked about lives. For pure functions of plain data that never changes: the
- * answer is the same, only sooner.
- */
-export function remembered<O extends object, A extends readonly (string | number)[], R>(
-  work: (of: O, ...rest: A) => R,
-): (of: O, ...rest: A) => R {
-  const known = new WeakMap<O, Map<string, R>>()
-  return (of, ...rest) => {
-    let answers = known.get(of)
-    if (!answers) known.set(of, (answers = new Map<string, R>()))
-    const key = rest.join('|')
-    const before = answers.get(key)
-    if (before !== undefined) return before
-    const answer = work(of, ...rest)
-    answers.set(key, answer)
-    return answer
-  }
-}
-
 const isSame = (one: unknown, other: unknown): boolean =>
   Object.is(one, other) ||
   (Array.isArray(one) &&
@@ -30,11 +9,11 @@ const isSame = (one: unknown, other: unknown): boolean =>
 const MOST_KEPT = 4
 
 /**
- * As `remembered`, for work that goes by many things: its last answers about an
- * object are kept, and given again where all it goes by is the very same, lists
- * item by item.
+ * The same function, which keeps its last answers about an object and gives them
+ * again where all else it goes by is the very same, lists item by item. For pure
+ * functions of plain data that never changes: the answer is the same, only sooner.
  */
-export function rememberedBy<O extends object, A extends readonly unknown[], R>(
+export function remembered<O extends object, A extends readonly unknown[], R>(
   work: (of: O, ...given: A) => R,
 ): (of: O, ...given: A) => R {
   const known = new WeakMap<O, { given: A; answer: R }[]>()

@@ -52,6 +52,7 @@ const { x: scrolledPx } = useScroll(frame)
 /** Of the height, what goes to the sections; names stand under the ground line, px. */
 const SECTIONS_SHARE = 0.58
 const CAPTION_PX = 50
+const THUMB_PX = 44
 /** So far beside what is in sight pots are drawn too. */
 const NEAR_PX = 160
 
@@ -266,6 +267,14 @@ const onDrag = (_x: number, y: number, isDone: boolean) => drag(y - stringsY.val
             :y="gripY - 11"
             :width="width"
             height="22"
+          />
+          <!-- Room for a thumb. -->
+          <rect
+            class="grip"
+            :x="scrolledPx + RULER_PX"
+            :y="gripY - THUMB_PX / 2"
+            :width="THUMB_PX"
+            :height="THUMB_PX"
           />
           <circle :cx="scrolledPx + RULER_PX + 9" :cy="gripY" r="7" />
         </g>

@@ -1,6 +1,6 @@
 import { published } from '../../units'
 import type { Site } from '../referenceEvapotranspiration'
-import type { MonthModel, WeatherModel } from './model'
+import { MONTH_DAYS, type MonthModel, type WeatherModel } from './model'
 import type { MonthNormal } from './normals'
 
 export const normalsProvenance = published(
@@ -33,8 +33,6 @@ const WET_MILDER_K = 0.8
 const CLEARNESS_DRY = 0.6
 const WET_LESS_CLEAR = 0.26
 const CLEARNESS_SD = 0.12
-
-const MONTH_DAYS = [31, 28.25, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31]
 
 /**
  * Shape and scale of a day's rain from its mean alone.

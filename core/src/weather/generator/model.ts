@@ -48,7 +48,8 @@ export interface WeatherModel {
 /** From so much on a day counts as wet, mm. */
 export const WET_FROM_MM = 0.1
 
-const MONTH_DAYS = [31, 28.25, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31]
+/** The mean February of a cycle of leap years. */
+export const MONTH_DAYS = [31, 28.25, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31]
 const MID_MONTH = MONTH_DAYS.map(
   (days, month) => MONTH_DAYS.slice(0, month).reduce((sum, one) => sum + one, 0) + days / 2,
 )

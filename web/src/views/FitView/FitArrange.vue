@@ -7,6 +7,7 @@ import { applied, noArrangement, type ArrangementWishes } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
 import { useFaultText } from '../../ui/faults'
+import WorkProgress from '../../ui/WorkProgress.vue'
 import type { ArrangeWork, Arranged } from '../../workers/arrange.worker'
 import { useWorker } from '../../workers/useWorker'
 import ArrangeOptions from './ArrangeOptions.vue'
@@ -68,14 +69,12 @@ async function apply(): Promise<void> {
         >
           {{ t(result ? 'arrange.again' : 'arrange.go') }}
         </el-button>
-        <template v-if="solver.isRunning.value">
-          <el-progress
-            class="arrange-progress"
-            :percentage="Math.round(solver.progress.value * 100)"
-            :aria-label="t('arrange.working')"
-          />
-          <el-button size="small" @click="solver.cancel">{{ t('form.cancel') }}</el-button>
-        </template>
+        <WorkProgress
+          v-if="solver.isRunning.value"
+          :share="solver.progress.value"
+          :label="t('arrange.working')"
+          @cancel="solver.cancel"
+        />
         <el-button v-else-if="result && result.arrangement.status !== 'impossible'" @click="apply">
           {{ t('arrange.apply') }}
         </el-button>
@@ -108,9 +107,6 @@ async function apply(): Promise<void> {
 }
 .arrange-go {
   margin-bottom: 10px;
-}
-.arrange-progress {
-  width: 260px;
 }
 @media (max-width: 700px) {
   .arrange-wanted {

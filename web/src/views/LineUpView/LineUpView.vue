@@ -13,6 +13,7 @@ import { useTodayStore } from '../../stores/today'
 import { useFormat } from '../../ui/format'
 import SwitchButtons from '../../ui/SwitchButtons.vue'
 import { usePotWords } from '../../ui/potWords'
+import { useContainerEdits } from './useContainerEdits'
 import { useShownDay } from './useShownDay'
 
 const ContainerForm = defineAsyncComponent(async () => {
@@ -24,8 +25,8 @@ const PotPanel = defineAsyncComponent(async () => {
   return import('./PotPanel.vue')
 })
 
-const store = useGardenStore()
-const { garden } = storeToRefs(store)
+const { garden } = storeToRefs(useGardenStore())
+const edits = useContainerEdits()
 const { course, date: todayDate, today, round } = storeToRefs(useTodayStore())
 const { t } = useI18n()
 const { system, water, temp } = useFormat()
@@ -94,68 +95,22 @@ async function add(): Promise<void> {
 }
 
 async function save(container: Container): Promise<void> {
-  const isNew = edited.value?.isNew
-  await store.edit(
-    {
-      code: isNew ? 'change.addContainer' : 'change.editContainer',
-      params: { code: container.code },
-    },
-    (draft) => {
-      const index = draft.containers.findIndex((one) => one.id === container.id)
-      if (index < 0) draft.containers.push(container)
-      else draft.containers[index] = container
-    },
-  )
+  await edits.keep(container, edited.value?.isNew ?? false)
   edited.value = undefined
   spaceId.value = container.spaceId
   selectedId.value = container.id
 }
-
 async function copy(container: Container, times: number): Promise<void> {
-  if (!garden.value) return
-  const codes: string[] = []
-  await store.edit(
-    { code: 'change.copyContainer', params: { code: container.code, times } },
-    (draft) => {
-      const index = draft.containers.findIndex((one) => one.id === container.id)
-      const { standing: _here, ...unplaced } = draft.containers[index]!
-      for (let copied = 1; copied <= times; copied++) {
-        const code = nextCode(draft, container.code)
-        codes.push(code)
-        draft.containers.splice(index + copied, 0, { ...unplaced, id: nanoid(), code })
-      }
-    },
-  )
-  selectedId.value = garden.value.containers.find((one) => one.code === codes[0])?.id
+  selectedId.value = await edits.copy(container, times)
 }
-
-async function unroll({ id, code }: Container): Promise<void> {
-  await store.edit({ code: 'change.unroll', params: { code } }, (draft) => {
-    const container = draft.containers.find((one) => one.id === id)
-    if (!container?.rolledMm) return
-    container.fillMm += container.rolledMm
-    delete container.rolledMm
-  })
-}
-
-async function remove({ id, code }: Container): Promise<void> {
-  await store.edit({ code: 'change.deleteContainer', params: { code } }, (draft) => {
-    draft.containers = draft.containers.filter((one) => one.id !== id)
-    draft.plantings = draft.plantings.filter((planting) => planting.containerId !== id)
-  })
+async function remove(container: Container): Promise<void> {
+  await edits.remove(container)
   selectedId.value = undefined
 }
-
-async function move({ id, code }: Container, by: -1 | 1): Promise<void> {
-  const here = pots.value.findIndex((pot) => pot.container.id === id)
-  const neighbour = pots.value[here + by]?.container.id
-  if (!neighbour) return
-  await store.edit({ code: 'change.moveContainer', params: { code } }, (draft) => {
-    const from = draft.containers.findIndex((one) => one.id === id)
-    const to = draft.containers.findIndex((one) => one.id === neighbour)
-    const [moved] = draft.containers.splice(from, 1)
-    if (moved) draft.containers.splice(to, 0, moved)
-  })
+async function move(container: Container, by: -1 | 1): Promise<void> {
+  const here = pots.value.findIndex((pot) => pot.container.id === container.id)
+  const neighbour = pots.value[here + by]?.container
+  if (neighbour) await edits.moveTo(container, neighbour)
 }
 </script>
 
@@ -245,7 +200,7 @@ async function move({ id, code }: Container, by: -1 | 1): Promise<void> {
         v-else-if="selected"
         :garden="garden"
         :pot="selected"
-        @unroll="unroll(selected.container)"
+        @unroll="edits.unroll(selected.container)"
         @edit="edited = { start: selected.container, isNew: false }"
         @copy="(times) => selected && copy(selected.container, times)"
         @remove="remove(selected.container)"

@@ -16,6 +16,7 @@ import CountField from '../../ui/CountField.vue'
 import { useFaultText } from '../../ui/faults'
 import { useOptions } from '../../ui/options'
 import QuantityField from '../../ui/QuantityField.vue'
+import WorkProgress from '../../ui/WorkProgress.vue'
 import type { MixAnswer, MixWork } from '../../workers/mix.worker'
 import { useWorker } from '../../workers/useWorker'
 import SolveBounds from './SolveBounds.vue'
@@ -127,14 +128,12 @@ const result = computed(() => solver.result.value)
         >
           {{ t('mix.solve.go') }}
         </el-button>
-        <template v-if="solver.isRunning.value">
-          <el-progress
-            class="solve-progress"
-            :percentage="Math.round(solver.progress.value * 100)"
-            :aria-label="t('mix.solve.working')"
-          />
-          <el-button size="small" @click="solver.cancel">{{ t('form.cancel') }}</el-button>
-        </template>
+        <WorkProgress
+          v-if="solver.isRunning.value"
+          :share="solver.progress.value"
+          :label="t('mix.solve.working')"
+          @cancel="solver.cancel"
+        />
       </div>
       <p v-if="solver.failure.value" class="strong" role="alert">
         {{ ofError(solver.failure.value) }}
@@ -166,9 +165,6 @@ const result = computed(() => solver.result.value)
 }
 .solve-go {
   margin-bottom: 12px;
-}
-.solve-progress {
-  width: 220px;
 }
 @media (max-width: 1000px) {
   .solve {

@@ -6,6 +6,7 @@ import { useFormat } from '../../ui/format'
 import { useOptions } from '../../ui/options'
 import SwitchButtons from '../../ui/SwitchButtons.vue'
 import WhyNumber from '../../ui/WhyNumber.vue'
+import WorkProgress from '../../ui/WorkProgress.vue'
 import type { useSunMap } from '../../workers/useSunMap'
 import { lightMeasures, type LightMeasure } from './lightMeasures'
 
@@ -30,13 +31,12 @@ const monthName = (index: number) =>
 
 <template>
   <div class="place-sun">
-    <template v-if="sun.isRunning.value">
-      <el-progress
-        :percentage="Math.round(sun.progress.value * 100)"
-        :aria-label="t('place.casting')"
-      />
-      <el-button size="small" @click="sun.cancel">{{ t('form.cancel') }}</el-button>
-    </template>
+    <WorkProgress
+      v-if="sun.isRunning.value"
+      :share="sun.progress.value"
+      :label="t('place.casting')"
+      @cancel="sun.cancel"
+    />
     <template v-else-if="span">
       <SwitchButtons
         v-model="measure"
@@ -72,9 +72,6 @@ const monthName = (index: number) =>
   gap: 8px 22px;
   align-items: center;
   min-height: 34px;
-}
-.place-sun .el-progress {
-  width: 260px;
 }
 .place-month {
   display: flex;

@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { soilSchoolIds, type DateSpread, type Garden, type YearsSpread } from '@rimbo/core'
 import { useFormat } from '../../ui/format'
 import WhyNumber from '../../ui/WhyNumber.vue'
+import WorkProgress from '../../ui/WorkProgress.vue'
 import { useWorker } from '../../workers/useWorker'
 import type { YearsWork } from '../../workers/years.worker'
 
@@ -40,7 +41,6 @@ watch(
 const found = computed(() =>
   worker.result.value?.plantings.find(({ plantingId }) => plantingId === props.plantingId),
 )
-const percent = computed(() => Math.round(worker.progress.value * 100))
 
 const short = (date: string) => day(date, { day: 'numeric', month: 'short' })
 const spread = (dates: DateSpread | undefined) =>
@@ -95,14 +95,12 @@ const reasons = computed(() => [
       <el-button v-if="!worker.isRunning.value && !found" size="small" @click="worker.start()">
         {{ t('potPage.reckon', { count: YEARS }) }}
       </el-button>
-      <template v-if="worker.isRunning.value">
-        <el-progress
-          class="years-progress"
-          :percentage="percent"
-          :aria-label="t('potPage.reckoning')"
-        />
-        <el-button size="small" @click="worker.cancel()">{{ t('form.cancel') }}</el-button>
-      </template>
+      <WorkProgress
+        v-if="worker.isRunning.value"
+        :share="worker.progress.value"
+        :label="t('potPage.reckoning')"
+        @cancel="worker.cancel"
+      />
     </div>
     <p v-if="worker.failure.value" class="strong" role="alert">{{ t('potPage.failed') }}</p>
     <table v-if="found" class="years-table">
@@ -120,9 +118,6 @@ const reasons = computed(() => [
 <style>
 .years h2 {
   margin: 0;
-}
-.years-progress {
-  width: 180px;
 }
 .years-table th {
   font-weight: 400;

@@ -16,6 +16,7 @@ import { readWeatherFile, startOf } from '../../data/weatherFile'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
 import { useFaultText } from '../../ui/faults'
+import WorkProgress from '../../ui/WorkProgress.vue'
 import WeatherColumns from './WeatherColumns.vue'
 import WeatherSummary from './WeatherSummary.vue'
 
@@ -138,14 +139,12 @@ const name = computed(() => file.value?.name ?? '')
         {{ t('weatherFile.tooMany', { most: MOST_WEATHER_DAYS }) }}
       </p>
       <div class="row">
-        <template v-if="progress !== undefined">
-          <el-progress
-            class="weather-progress"
-            :percentage="Math.round(progress * 100)"
-            :aria-label="t('weatherFile.reading')"
-          />
-          <el-button size="small" @click="cancel">{{ t('form.cancel') }}</el-button>
-        </template>
+        <WorkProgress
+          v-if="progress !== undefined"
+          :share="progress"
+          :label="t('weatherFile.reading')"
+          @cancel="cancel"
+        />
         <el-button v-else-if="!read" type="primary" @click="readIt">
           {{ t('weatherFile.read') }}
         </el-button>
@@ -174,8 +173,5 @@ const name = computed(() => file.value?.name ?? '')
   margin-top: 18px;
   padding-top: 12px;
   border-top: 1px solid var(--line);
-}
-.weather-progress {
-  width: 260px;
 }
 </style>

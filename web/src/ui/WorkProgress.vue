@@ -1,0 +1,21 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+
+/** How far long work is, and the way to end it. */
+const props = defineProps<{ share: number; label: string }>()
+defineEmits<{ cancel: [] }>()
+const { t } = useI18n()
+const percentage = computed(() => Math.round(props.share * 100))
+</script>
+
+<template>
+  <el-progress class="work-progress" :percentage="percentage" :aria-label="label" />
+  <el-button size="small" @click="$emit('cancel')">{{ t('form.cancel') }}</el-button>
+</template>
+
+<style>
+.work-progress {
+  width: 240px;
+}
+</style>
