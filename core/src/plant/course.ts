@@ -20,6 +20,8 @@ export interface PlantStart {
   readonly plantedOn: string
   readonly sownOn?: string | undefined
   readonly prickedOutOn?: string | undefined
+  /** First frost of autumn as the gardener expects it, where the weather then is not known. */
+  readonly expectedFrostOn?: string | undefined
 }
 
 /** The room its roots have, and how many plants share it, this one counted. */
@@ -155,7 +157,8 @@ export function growthCourse(
   let [sum, light, water] = [0, 0, 0]
   for (let day = Math.max(0, plantedOn); day < days; day++) {
     const here = weather[day]!
-    if (frostOn === days && here.tempMinC <= FROST_C) frostOn = day
+    const isFrost = here.tempMinC <= FROST_C || here.date === plant.expectedFrostOn
+    if (frostOn === days && isFrost) frostOn = day
     const counted = day - Math.max(0, plantedOn) + 1
     light += lightShareOf(here.radiationMjM2 * MOL_PER_MJ)
     const had = hadWater?.[day] ?? 1

@@ -143,7 +143,15 @@ describe('a pot through it', () => {
     expect(seen).toEqual([...before, { kind: 'firstFlower', date: '2026-06-18' }])
   })
   test('is largest on the last day before frost', () => {
-    expect(grownOn(course, potIn('B1'))).toBe(course.to)
+    // The gardener has the first frost on 28 November.
+    expect(grownOn(course, potIn('B1'))).toBe('2026-11-27')
+    expect(on('B1', '2026-11-28').plants[0]!.growth).toMatchObject({
+      stage: 'done',
+      isStanding: false,
+    })
+    const { firstFrost: _none, ...place } = demo.place
+    const unwarned = gardenCourse({ ...demo, place }, NOW)
+    expect(grownOn(unwarned, potIn('B1', unwarned))).toBe(unwarned.to)
     const cold = {
       ...demo,
       normals: demo.normals!.map((month) => ({
@@ -186,7 +194,7 @@ describe('its string', () => {
       expect(kinds).toContain(kind)
     expect(kinds).not.toContain('water')
     const expected = [...string.knots.values()].flat().filter(({ kind }) => kind !== 'record')
-    expect(expected.map(({ kind }) => kind)).toEqual(['firstRipe'])
+    expect(expected.map(({ kind }) => kind)).toEqual(['firstRipe', 'frost'])
   })
   test('a week is the sum of its days, given only when all of it was', () => {
     const from = day('2026-06-15')

@@ -80,6 +80,7 @@ function courseOf(
   nursery: readonly NurseryRecord[],
   openDays: readonly OpenDay[],
   todayDate: string,
+  expectedFrostOn: string | undefined,
 ): PotCourse {
   const days = openDays.length
   const doings = doingsOf(
@@ -99,7 +100,7 @@ function courseOf(
     base.plantings.map((one) => ({
       ...one,
       course: growthCourse(
-        startOf(nursery, one),
+        { ...startOf(nursery, one), expectedFrostOn },
         base.room,
         weather,
         sightingsIn(records, one.planting),
@@ -171,6 +172,12 @@ export function courseSpan(
   return { from: first < farthest ? farthest : first, to: season.to > later ? season.to : later }
 }
 
+/** The gardener's own first frost, where it falls on a day of which nothing is known but the time of year. */
+const expectedFrost = ({ firstFrost }: Place, { days, sources }: Sky): string | undefined =>
+  firstFrost === undefined
+    ? undefined
+    : days.find(({ date }, day) => date.endsWith(firstFrost) && sources[day] === 'typical')?.date
+
 /**
  * The garden through a season, from what the gardener entered: each plant grown
  * by the weather where it stands, each pot watered as recorded up to today and by
@@ -193,6 +200,7 @@ export function gardenCourse(
   const openDays = openDaysOf(ofDays, garden.place)
   const { byContainer, nursery } = sorted(garden.records)
   const mixes = mixesOf(garden)
+  const expectedFrostOn = expectedFrost(garden.place, ofDays)
   return {
     garden,
     today,
@@ -207,6 +215,7 @@ export function gardenCourse(
         nursery,
         openDays,
         today,
+        expectedFrostOn,
       ),
     ),
   }

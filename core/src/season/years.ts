@@ -82,7 +82,9 @@ function yearOf(
   weather: readonly SpotDay[],
   observations: readonly Observation[],
 ): OneYear {
-  const course = growthCourse(plant, room, weather, observations)
+  // These years have frosts of their own.
+  const unwarned = { ...plant, expectedFrostOn: undefined }
+  const course = growthCourse(unwarned, room, weather, observations)
   const inCourse = (day: number | undefined) =>
     day !== undefined && day < course.days ? day : undefined
   const [first] = course.trusses

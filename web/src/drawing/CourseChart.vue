@@ -29,7 +29,10 @@ const frame = ref<HTMLElement>()
 const { width, height } = useElementSize(frame)
 const LEFT = 58
 const RIGHT = 10
-const TOP = 22
+const TOP = 44
+/** Words over the curve stand in so many lines, so that neighbours do not meet. */
+const WORD_LINES = 3
+const wordY = (index: number) => 12 + (index % WORD_LINES) * 14
 const STAGES_PX = 40
 const CROP_SHARE = 0.27
 
@@ -144,11 +147,11 @@ function onPick(event: MouseEvent): void {
         <path
           class="course-mark"
           :class="{ 'is-seen': mark.isSeen }"
-          :d="`M${x(mark.day)} ${heightBottom}V${TOP + 13 + (index % 2) * 15}`"
+          :d="`M${x(mark.day)} ${heightBottom}V${wordY(index) + 4}`"
         />
         <text
           :x="x(mark.day) + (x(mark.day) > width - 110 ? -4 : 4)"
-          :y="TOP + 12 + (index % 2) * 15"
+          :y="wordY(index)"
           :class="x(mark.day) > width - 110 ? 'axis-end' : ''"
         >
           {{ t(`string.kind.${mark.key}`) }}
@@ -179,6 +182,23 @@ function onPick(event: MouseEvent): void {
         :d="`M${x(shown)} ${TOP - 8}V${cropBottom - 14}`"
       />
     </svg>
+    <table class="visually-hidden">
+      <caption>
+        {{
+          label
+        }}
+      </caption>
+      <tbody>
+        <tr v-for="month in months" :key="month.day">
+          <th scope="row">{{ dayWords(month.date) }}</th>
+          <td>{{ lengthWords(mm(month.day)) }}</td>
+        </tr>
+        <tr v-for="week in weeks" :key="week.from">
+          <th scope="row">{{ week.from }}</th>
+          <td>{{ massWords(week.cropKg) }}</td>
+        </tr>
+      </tbody>
+    </table>
   </div>
 </template>
 
@@ -186,6 +206,9 @@ function onPick(event: MouseEvent): void {
 .course-chart {
   flex: 1;
   min-height: 220px;
+  /* What is hidden in it is not to make the page longer. */
+  position: relative;
+  overflow: hidden;
 }
 .course-chart svg {
   display: block;

@@ -212,5 +212,9 @@ const plants = computed(() =>
   .pot-view-side {
     width: auto;
   }
+  .string-words {
+    flex: none;
+    height: 60vh;
+  }
 }
 </style>

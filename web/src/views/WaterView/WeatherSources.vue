@@ -36,9 +36,10 @@ async function fetchDays(): Promise<void> {
   })
   const known = new Set(garden.value.weather.filter(({ source }) => !source).map((day) => day.date))
   const count = days.filter((day) => !known.has(day.date)).length
-  await store.edit({ code: 'change.weatherService', params: { count } }, (draft) => {
-    draft.weather = withService(draft.weather, days)
-  })
+  if (count > 0)
+    await store.edit({ code: 'change.weatherService', params: { count } }, (draft) => {
+      draft.weather = withService(draft.weather, days)
+    })
   fetched.value = { count, by }
 }
 const climate = computed(() => garden.value && climateOf(garden.value))
