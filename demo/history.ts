@@ -4,9 +4,14 @@ import {
   catalogue,
   dayOf,
   daysBetween,
+  feelShares,
   gardenCourse,
-  gardenToday,
   growthOn,
+  KNUCKLE_MM,
+  plantKgOn,
+  simulateWater,
+  suctionAtDepthCm,
+  suctionOf,
   type Garden,
   type GardenRecord,
 } from '@rimbo/core'
@@ -38,63 +43,110 @@ function nursery(garden: Garden): Draft[] {
   })
 }
 
-/** Waterings as the model asks for them, given by hand: rounded, uneven, sometimes late. */
-function waterings(garden: Garden): Draft[] {
-  const noise = randomNormal.source(randomLcg(0.42))(1, 0.07)
-  const drafts: Draft[] = []
-  const missing = new Map<string, number>()
-  const today = dayOf(DEMO_NOW)
-  const dryDays = Array.from({ length: DRY.days }, (_, index) => addDays(DRY.from, index))
-  for (let date = DEMO_FROM; date < today; date = addDays(date, 1)) {
-    for (const pot of gardenToday(garden, date).pots) {
-      const { id } = pot.container
-      if (!pot.need || !pot.mix) continue
-      const wantedL = (missing.get(id) ?? 0) + pot.need.waterL
-      const isDry = id === DRY.containerId && dryDays.includes(date)
-      if (isDry)
-        drafts.push({ kind: 'skipWater', at: at(date, '07:45'), containerId: id, reason: 'noTime' })
-      if (isDry || wantedL < Math.min(0.5, pot.mix.easilyAvailableL / 3)) {
-        missing.set(id, wantedL)
-        continue
-      }
-      const volumeL = Math.max(0.1, Math.round(wantedL * noise() * 10) / 10)
-      const half = Math.round(volumeL * 5) / 10
-      const isSplit = pot.visits !== undefined && pot.visits.count > 1 && half > 0 && volumeL > half
-      if (isSplit) {
-        drafts.push({ kind: 'water', at: at(date, '07:40'), containerId: id, volumeL: half })
-        const rest = Math.round((volumeL - half) * 10) / 10
-        drafts.push({ kind: 'water', at: at(date, '19:10'), containerId: id, volumeL: rest })
-      } else drafts.push({ kind: 'water', at: at(date, '07:40'), containerId: id, volumeL })
-      missing.set(id, 0)
+/** Plants are not all alike: what some of them drink beside the model. */
+const THIRST: Readonly<Record<string, number>> = { k2: 1.25, f3: 1.2, f2: 1.15, b1: 0.9, n1: 1.1 }
+const thirstOf = (containerId: string) => THIRST[containerId] ?? 1
+
+const dryDays = Array.from({ length: DRY.days }, (_, index) => addDays(DRY.from, index))
+const skips: Draft[] = dryDays.map((date) => ({
+  kind: 'skipWater',
+  at: at(date, '07:45'),
+  containerId: DRY.containerId,
+  reason: 'noTime',
+}))
+
+/** As the heat comes that pot is filled up, and then not again until the dry days are over. */
+const FILLED_ON = '2026-06-10'
+
+/** Each pot of the garden as it really went, watered whenever it wanted it. */
+function trulyWatered(garden: Garden) {
+  const records = skips.map((skip, index): GardenRecord => ({ ...skip, id: `skip${index}` }))
+  const course = gardenCourse({ ...garden, records }, DEMO_NOW)
+  return course.pots.map((pot) => {
+    const { weather, events } = pot.ofWater
+    const options = { thirst: thirstOf(pot.container.id) }
+    const run = simulateWater(pot.water, weather, events, options)
+    if (pot.container.id !== DRY.containerId) return { pot, run, from: course.from }
+    const hour = daysBetween(course.from, FILLED_ON) * 24 + 7
+    const givenL = events.givenL.slice()
+    givenL[hour] = run.missingL[hour - 1]! + 0.2
+    const visitH = events.visitH.slice().fill(0, hour, hour + 48)
+    return {
+      pot,
+      run: simulateWater(pot.water, weather, { givenL, visitH }, options),
+      from: course.from,
     }
-  }
+  })
+}
+type TrulyWatered = ReturnType<typeof trulyWatered>
+
+/** Waterings as the pots asked for them, poured by hand: rounded, uneven. */
+function waterings(pots: TrulyWatered): Draft[] {
+  const noise = randomNormal.source(randomLcg(0.42))(1, 0.06)
+  const drafts: Draft[] = [...skips]
+  for (const { pot, run, from } of pots)
+    run.givenL.forEach((givenL, hour) => {
+      const date = addDays(from, Math.floor(hour / 24))
+      if (givenL < 0.05 || date >= dayOf(DEMO_NOW)) return
+      const volumeL = Math.max(0.1, Math.round(givenL * noise() * 10) / 10)
+      const time = hour % 24 < 12 ? '07:40' : '19:10'
+      drafts.push({ kind: 'water', at: at(date, time), containerId: pot.container.id, volumeL })
+    })
   return drafts
 }
 
-/** What the finger feels just before watering: read off the mix's own curve after a day's use. */
-function fingerTests(garden: Garden): Draft[] {
+/** Pots that are felt more often than others, and one that is weighed. */
+const OFTEN_FELT = ['k2', 'f3', 'k1', 'r1']
+const WEIGHED = { containerId: 'k2', dates: ['2026-06-02', '2026-06-08', '2026-06-15'] }
+
+/** What the finger feels before watering, by how hard the mix then holds its water. */
+function fingerTests(pots: TrulyWatered): Draft[] {
   const drafts: Draft[] = []
+  const chance = randomLcg(0.31)
   const today = dayOf(DEMO_NOW)
-  garden.plantings.forEach((planting, index) => {
-    for (let date = addDays(planting.plantedOn, 4 + index); date < today; date = addDays(date, 6)) {
-      const pot = gardenToday(garden, addDays(date, -1)).pots.find(
-        (one) => one.container.id === planting.containerId,
-      )
-      if (!pot?.need || !pot.mix) continue
-      const usedShare = pot.need.waterL / pot.volumes.fillVolumeL
-      const left = pot.mix.drained.containerCapacity - usedShare
-      const dryBelow = pot.mix.curve.waterShare(60)
-      const feel = left < dryBelow ? 'dry' : usedShare < 0.02 ? 'wet' : 'moist'
+  pots.forEach(({ pot, run, from }, index) => {
+    const table = suctionOf(pot)
+    const [first] = pot.plants
+    if (!table || !first) return
+    const containerId = pot.container.id
+    const isOften = OFTEN_FELT.includes(containerId)
+    const start = addDays(first.planting.plantedOn, 4 + index)
+    for (
+      let date = start, count = 0;
+      date < today;
+      date = addDays(date, isOften ? 3 : 6), count++
+    ) {
+      // The two dry days have tests of their own.
+      if (containerId === DRY.containerId && date >= DRY.from) continue
+      const isLate = isOften && count % 2 === 1
+      const hour = daysBetween(from, date) * 24 + (isLate ? 17 : 7)
+      const knuckle = count % 3 === 2 ? 'first' : 'second'
+      const suction = suctionAtDepthCm(table, run.driestShare[hour - 1]!, KNUCKLE_MM[knuckle])
+      const [dry, moist] = feelShares(suction, knuckle)
+      const felt = chance()
+      const feel = felt < dry ? 'dry' : felt < dry + moist ? 'moist' : 'wet'
       drafts.push({
         kind: 'finger',
-        at: at(date, '07:35'),
-        containerId: planting.containerId,
-        knuckle: feel === 'dry' ? 'first' : 'second',
+        at: at(date, isLate ? '17:20' : '07:35'),
+        containerId,
+        knuckle,
         feel,
       })
     }
+    if (containerId === WEIGHED.containerId)
+      for (const date of WEIGHED.dates) {
+        const day = daysBetween(from, date)
+        const missingL = run.missingL[day * 24 + 6]!
+        const massKg = pot.mass.wateredKg + plantKgOn(pot.plants, day) - missingL
+        drafts.push({
+          kind: 'weigh',
+          at: at(date, '07:30'),
+          containerId,
+          massKg: Math.round(massKg * 10) / 10,
+        })
+      }
   })
-  const containerId = DRY.containerId
+  const { containerId } = DRY
   drafts.push(
     {
       kind: 'finger',
@@ -185,10 +237,11 @@ function sightings(garden: Garden): Draft[] {
 
 /** Everything recorded in the demo garden since March, oldest first. */
 export function demoRecords(garden: Garden): GardenRecord[] {
+  const watered = trulyWatered(garden)
   return [
     ...nursery(garden),
-    ...waterings(garden),
-    ...fingerTests(garden),
+    ...waterings(watered),
+    ...fingerTests(watered),
     ...feeds(garden),
     ...sightings(garden),
     ...picks,

@@ -51,7 +51,7 @@ export const settingsSchema = open({
 export type Settings = z.infer<typeof settingsSchema>
 
 export const GARDEN_FORMAT = 'rimbo-garden'
-export const GARDEN_VERSION = 4
+export const GARDEN_VERSION = 5
 
 /** Reports every id that stands twice in a list. */
 function reportRepeats(

@@ -59,8 +59,9 @@ const STEPS: Readonly<Record<number, (document: Document) => Document>> = {
     containers: Array.isArray(containers) ? containers.map(flatBagsNamed) : containers,
   }),
   2: withMixing,
-  // Version 4 knows more kinds of records, which a program of version 3 would refuse.
+  // Versions 4 and 5 know more kinds of records, which an older program would refuse.
   3: (document) => document,
+  4: (document) => document,
 }
 
 /**

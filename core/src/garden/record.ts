@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { dateTimeSchema, idSchema, open, textSchema } from '../units'
+import { dateTimeSchema, idSchema, open, shareSchema, textSchema } from '../units'
 
 const base = {
   id: idSchema,
@@ -54,6 +54,19 @@ export const recordSchema = z.discriminatedUnion('kind', [
     ...ofPlanting,
     kind: z.literal('height'),
     heightMm: z.number().min(10).max(6000),
+  }),
+  /** The container with all in it, on a scale. */
+  open({ ...base, kind: z.literal('weigh'), massKg: z.number().positive().max(1000) }),
+  /** What ran out below after a watering. */
+  open({ ...base, kind: z.literal('drained'), volumeL: z.number().min(0).max(200) }),
+  /** A soil probe's reading. */
+  open({
+    ...base,
+    kind: z.literal('probe'),
+    moistureShare: shareSchema,
+    depthMm: z.number().min(0).max(1000).optional(),
+    tempC: z.number().min(-30).max(70).optional(),
+    ecDsM: z.number().min(0).max(50).optional(),
   }),
   open({ ...base, ...ofPlanting, kind: z.literal('firstFlower') }),
   open({ ...base, ...ofPlanting, kind: z.literal('firstRipe') }),

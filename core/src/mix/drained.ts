@@ -157,18 +157,22 @@ export const EASILY_TO_CM = 50
 export const BUFFER_TO_CM = 100
 
 /**
- * Water that a plant takes up easily from a drained pot before it has to work,
- * L: from the drained state to 50 cm of suction.
+ * Water that a drained pot gives until all of it is under one suction, L.
  *
- * @source de Boodt & Verdonck 1972, Acta Hort. 26:37–44, for the limit
+ * @param toCm such a suction: 50 cm for what is easily available, 15 000 for all of it
+ * @source de Boodt & Verdonck 1972, Acta Hort. 26:37–44, for the limits at 50 and 100 cm
  */
-export function easilyAvailableL(body: MixBody, curve: RetentionCurve): number {
-  const left = curve.waterShare(EASILY_TO_CM)
+export function releasedL(body: MixBody, curve: RetentionCurve, toCm: number): number {
+  const left = curve.waterShare(toCm)
   const above = overBody(body, (zMm) =>
     Math.max(0, curve.waterShare(suctionCm(zMm, body.waterTableMm)) - left),
   )
   return above / 1e6
 }
+
+/** Water that a plant takes up from a drained pot before it has to work, L. */
+export const easilyAvailableL = (body: MixBody, curve: RetentionCurve): number =>
+  releasedL(body, curve, EASILY_TO_CM)
 
 /** A mix with its curve: what everything about water asks of it. */
 export interface Mix {

@@ -46,7 +46,10 @@ export {
   drainedReasons,
   drainedState,
   dryingCm,
+  BUFFER_TO_CM,
+  EASILY_TO_CM,
   easilyAvailableL,
+  releasedL,
   LEAST_AIR_SHARE,
   mixOf,
   throughDrainTest,
@@ -71,6 +74,7 @@ export {
 } from './properties'
 export { estimatedPh, judgePh, WANTED_PH, type PhVerdict } from './acidity'
 export {
+  capillaryFlowCmD,
   capillaryRiseMm,
   coarseLayer,
   exampleForms,

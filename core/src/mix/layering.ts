@@ -127,6 +127,22 @@ const DRAWN_CM_D = 1.5
 /** No suction beyond this still moves water upwards in a mix, cm. */
 const MOST_SUCTION_CM = 1000
 
+/** How high a flow of so many cm a day rises in a mix above free water, cm. */
+function riseCm({ blend, curve }: Mix, flowCmD: number): number {
+  const { n } = curve.vanGenuchten
+  const m = 1 - 1 / n
+  const soakedCmD = conductivityCmD(blend)
+  const STEP = 0.03
+  let rise = 0
+  for (let suction = 1e-3; suction < MOST_SUCTION_CM; suction *= 1 + STEP) {
+    const saturation = effectiveSaturation(curve.vanGenuchten, suction * (1 + STEP / 2))
+    const open = 1 - (1 - saturation ** (1 / m)) ** m
+    const conductivity = soakedCmD * Math.sqrt(saturation) * open ** 2
+    rise += (suction * STEP) / (1 + flowCmD / conductivity)
+  }
+  return rise
+}
+
 /**
  * How high a mix lifts water from a reservoir fast enough for a plant, mm.
  *
@@ -135,19 +151,23 @@ const MOST_SUCTION_CM = 1000
  *
  * @source Gardner 1958, Soil Sci. 85:228–232; Mualem 1976, Water Resour. Res. 12:513–522
  */
-export function capillaryRiseMm({ blend, curve }: Mix): number {
-  const { n } = curve.vanGenuchten
-  const m = 1 - 1 / n
-  const soakedCmD = conductivityCmD(blend)
-  const STEP = 0.03
-  let riseCm = 0
-  for (let suction = 1e-3; suction < MOST_SUCTION_CM; suction *= 1 + STEP) {
-    const saturation = effectiveSaturation(curve.vanGenuchten, suction * (1 + STEP / 2))
-    const open = 1 - (1 - saturation ** (1 / m)) ** m
-    const conductivity = soakedCmD * Math.sqrt(saturation) * open ** 2
-    riseCm += (suction * STEP) / (1 + DRAWN_CM_D / conductivity)
+export const capillaryRiseMm = (mix: Mix): number => riseCm(mix, DRAWN_CM_D) * 10
+
+/** Flows between which that at a height is looked for, cm a day. */
+const FLOWS_CM_D = { least: 1e-4, most: 1e3 }
+
+/**
+ * The other way round: how much water a day still rises to a height above free
+ * water, cm; what a reservoir can deliver there.
+ */
+export function capillaryFlowCmD(mix: Mix, heightMm: number): number {
+  let [low, high] = [Math.log(FLOWS_CM_D.least), Math.log(FLOWS_CM_D.most)]
+  for (let step = 0; step < 24; step++) {
+    const middle = (low + high) / 2
+    if (riseCm(mix, Math.exp(middle)) * 10 > heightMm) low = middle
+    else high = middle
   }
-  return riseCm * 10
+  return Math.exp(low)
 }
 
 export interface ReservoirReach {

@@ -14,7 +14,6 @@ import {
   drainedBody,
   drainedReasons,
   easilyAvailableL,
-  WILTING_CM,
   type DrainedState,
   type Mix,
   type Recipe,
@@ -28,6 +27,13 @@ import {
   type Variety,
 } from '../plant'
 import { remembered, type Reason } from '../units'
+import {
+  FREE_BESIDE_TOMATO,
+  suctionTable,
+  waterStore,
+  type SuctionTable,
+  type WateredPot,
+} from '../water'
 
 /** What the mix of a container does with water. */
 export interface MixToday extends Mix {
@@ -36,8 +42,6 @@ export interface MixToday extends Mix {
   /** As the container holds it. */
   readonly body: MixBody
   readonly easilyAvailableL: number
-  /** From drained to wilting, with the reservoir. */
-  readonly availableL: number
   /** Of the water and the air. */
   readonly reasons: readonly Reason[]
 }
@@ -62,7 +66,12 @@ export interface PotBase {
   readonly room: RootRoom
   /** Wall against the mix. */
   readonly wallM2: number
+  /** What it keeps of water: by its mix, or by the usual one where none is known. */
+  readonly water: WateredPot
 }
+
+/** What is taken to be in a container of which nothing is known. */
+const USUAL_MIX = 'thirds'
 
 /** Leaves are looked at so far above the mix. */
 export const LEAVES_OVER_MIX_MM = 300
@@ -89,9 +98,6 @@ export function mixIn(
     body,
     drained,
     easilyAvailableL: easilyAvailableL(body, mix.curve) * ofBody + reservoirL,
-    availableL:
-      fillVolumeL * Math.max(0, drained.containerCapacity - mix.curve.waterShare(WILTING_CM)) +
-      reservoirL,
     reasons: drainedReasons(body, mix),
   }
 }
@@ -111,6 +117,7 @@ const baseOf = remembered(
     space: Space | undefined,
     place: Place,
     known: Mix | undefined,
+    usual: Mix,
     planted: readonly Planting[],
     varieties: readonly (Variety | undefined)[],
   ): PotBase => {
@@ -144,6 +151,13 @@ const baseOf = remembered(
       room,
       shelter: shelterOf(container, space, place),
       wallM2: wallAreaM2(container.shape, container.fillMm),
+      water: {
+        ...waterStore(container, known ?? usual),
+        sensitivity: Math.min(
+          1,
+          ...plantings.map(({ variety }) => FREE_BESIDE_TOMATO[variety.crop]),
+        ),
+      },
     }
   },
 )
@@ -160,7 +174,13 @@ export function potBase(
     garden.spaces.find((one) => one.id === container.spaceId),
     garden.place,
     mixes(container.recipeId),
+    mixes(USUAL_MIX)!,
     planted,
     planted.map(({ varietyId }) => varietyOf(garden, varietyId)),
   )
 }
+
+/** How hard a pot's mix holds its water as it dries; undefined where its mix is not known. */
+export const suctionOf = remembered((base: PotBase): SuctionTable | undefined =>
+  base.mix ? suctionTable(base.container, base.mix, base.water) : undefined,
+)

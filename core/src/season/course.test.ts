@@ -119,7 +119,7 @@ describe('a pot through it', () => {
     }
     const height = (garden: Garden) =>
       on('K1', '2026-05-30', gardenCourse(garden, NOW)).plants[0]!.growth.heightMm
-    expect(height(thirsty)).toBeLessThan(0.97 * height(base))
+    expect(height(thirsty)).toBeLessThan(0.985 * height(base))
   })
   test('a record of one pot leaves the courses of the others the very objects they were', () => {
     const before = gardenCourse(demo, NOW)
@@ -180,11 +180,13 @@ describe('its string', () => {
     )
     expect(string.beads[day('2026-06-10')]).toMatchObject({ waterL: given, isGiven: true })
     expect(string.beads[day('2026-06-12')]).toBeUndefined()
-    expect(string.beads[day('2026-06-18')]).toMatchObject({
-      isGiven: false,
-      waterL: on('F2', '2026-06-18').need!.waterL,
-    })
-    expect(string.beads[day('2026-07-20')]!.waterL).toBeGreaterThan(0.5)
+    const due = course.pots.find((pot) => potOnDay(course, pot, course.today).nowL > 0)!
+    const now = potOnDay(course, due, course.today)
+    const bead = potString(course, due).beads[day('2026-06-18')]!
+    expect(bead.isGiven).toBe(false)
+    expect(bead.waterL).toBeCloseTo(now.nowL + now.eveningL, 6)
+    const july = string.beads.slice(day('2026-07-10'), day('2026-07-20'))
+    expect(july.reduce((sum, one) => sum + (one?.waterL ?? 0), 0)).toBeGreaterThan(5)
   })
   test('carries what was felt, seen and fed, and what is expected', () => {
     const kinds = [...string.knots.values()]

@@ -1,13 +1,22 @@
 import type { Container } from '../container'
 import { mixesOf, type Garden, type GardenRecord } from '../garden'
 import { weatherAt, type OpenDay, type Place, type SpotDay } from '../place'
-import { canopyOn, growthCourse, type GrowthCourse } from '../plant'
+import { canopyOn, grownPlantKg, growthCourse, type GrowthCourse } from '../plant'
 import { addDays, dayOf, daysBetween, remembered } from '../units'
-import { dayOfWater, depletionShare, waterUseL, type WaterDemand } from '../water'
-import { referenceWaterMm } from '../weather'
+import { EVENING_FROM_H, MORNING_H, waterUseL, type WaterDemand } from '../water'
+import { HOURS_A_DAY } from '../weather'
 import { potBase, type PlantingBase, type PotBase } from './base'
-import { doingsOf, sightingsIn, sorted, startOf, type NurseryRecord } from './doings'
+import {
+  doingsOf,
+  hourOf,
+  sightingsIn,
+  sorted,
+  startOf,
+  type Doings,
+  type NurseryRecord,
+} from './doings'
 import { openDaysOf, skyOf, type Sky } from './sky'
+import { dailyShareOf, testsOf, visitsOf, waterOf, waterWeatherOf, type PotWater } from './water'
 
 /** Plants of one planting through the season. */
 export interface PlantingCourse extends PlantingBase {
@@ -20,20 +29,27 @@ export interface PotCourse extends PotBase {
   readonly plants: readonly PlantingCourse[]
   /** What the day draws from short grass where the container stands, mm. */
   readonly referenceMm: Float64Array
-  /** To be given for the day's use, L. */
+  /** Used in the day by one that is not short of it, less its rain, L. */
   readonly needL: Float64Array
   /** Given by the records, L. */
   readonly givenL: Float64Array
+  /** Beside that by the plan, before the evening and in it, L. */
+  readonly morningL: Float64Array
+  readonly eveningL: Float64Array
   /** 1 where the gardener skipped it. */
   readonly skipped: Uint8Array
-  /** Missing from the drained pot in the morning, before it is watered, L. */
-  readonly depletionL: Float64Array
+  /** The records of its water. */
+  readonly recorded: Doings
+  /** Its water hour by hour. */
+  readonly ofWater: PotWater
 }
 
 /** The garden through a season: as recorded up to today, as planned after it. */
 export interface GardenCourse {
   readonly garden: Garden
   readonly today: string
+  /** Hour of today, 0–23. */
+  readonly nowH: number
   readonly from: string
   readonly to: string
   readonly sky: Sky
@@ -41,12 +57,32 @@ export interface GardenCourse {
   readonly pots: readonly PotCourse[]
 }
 
+/** A plant that has less of its water on some day grows less for it. */
+const SHORT_BELOW = 0.999
+
 /** A plant of former years: its course is not followed further back. */
 const LONGEST_DAYS = 300
 
+/** The leaf over a container on a day of its course. */
+export const canopiesOn = (plants: readonly PlantingCourse[], day: number) =>
+  plants.flatMap(({ course, planting }) => {
+    const canopy = canopyOn(course, day)
+    return canopy ? [{ ...canopy, count: planting.count }] : []
+  })
+
+/** Fresh mass of the plants in a container on a day of its course, kg: by their leaf. */
+export const plantKgOn = (plants: readonly PlantingCourse[], day: number): number =>
+  plants.reduce((sum, { course, planting, variety, yield: expected }) => {
+    const grownShare = (course.canopyM2[day] ?? 0) / variety.matureCanopyM2
+    return sum + planting.count * grownShare * grownPlantKg(variety, expected.perPlant)
+  }, 0)
+
 /** What draws water from a container on a day of its course. */
 export function demandOn(
-  pot: Omit<PotCourse, 'needL' | 'depletionL'>,
+  pot: Pick<
+    PotCourse,
+    'container' | 'volumes' | 'weather' | 'plants' | 'referenceMm' | 'shelter' | 'wallM2'
+  >,
   openDay: OpenDay,
   day: number,
 ): WaterDemand {
@@ -58,10 +94,7 @@ export function demandOn(
     // Rain that a slab keeps off is told, but not counted.
     rainMm: (rainReaches ? here : openDay.weather).rainMm ?? 0,
     rainReaches,
-    plants: plants.flatMap(({ course, planting }) => {
-      const canopy = canopyOn(course, day)
-      return canopy ? [{ ...canopy, count: planting.count }] : []
-    }),
+    plants: canopiesOn(plants, day),
     exposure: container.exposure,
     surfaceM2: volumes.surfaceM2,
     mulchMm: container.mulchMm,
@@ -72,7 +105,7 @@ export function demandOn(
 
 const potCourse = remembered(courseOf)
 
-/** Growth, use and water of a container, day by day. */
+/** Growth and water of a container. */
 function courseOf(
   base: PotBase,
   place: Place,
@@ -80,22 +113,22 @@ function courseOf(
   nursery: readonly NurseryRecord[],
   openDays: readonly OpenDay[],
   todayDate: string,
+  nowH: number,
   expectedFrostOn: string | undefined,
 ): PotCourse {
   const days = openDays.length
-  const doings = doingsOf(
-    records,
-    openDays.map(({ weather }) => weather.date),
-  )
+  const dates = openDays.map(({ weather }) => weather.date)
+  const from = dates[0]!
+  const doings = doingsOf(records, dates)
   const weather = openDays.map((open) => weatherAt(base.shelter, open))
-  const today = daysBetween(weather[0]!.date, todayDate)
+  const today = daysBetween(from, todayDate)
   const plantedOn = Math.min(
     days,
-    ...base.plantings.map(({ planting }) => daysBetween(weather[0]!.date, planting.plantedOn)),
+    ...base.plantings.map(({ planting }) => daysBetween(from, planting.plantedOn)),
   )
-  const referenceMm = new Float64Array(days)
-  for (let day = Math.max(0, plantedOn); day < days; day++)
-    referenceMm[day] = referenceWaterMm(weather[day]!, place)
+  const firstHour = Math.max(0, plantedOn) * HOURS_A_DAY
+  const nowHour = today * HOURS_A_DAY + nowH
+  const visitH = visitsOf(doings, today, nowH)
   const grown = (waterShare: Float64Array | undefined): PlantingCourse[] =>
     base.plantings.map((one) => ({
       ...one,
@@ -107,47 +140,51 @@ function courseOf(
         waterShare,
       ),
     }))
-  const needL = new Float64Array(days)
-  const depletionL = new Float64Array(days)
-  const waterShare = new Float64Array(days).fill(1)
-  const givenL = doings.morningL.map((morningL, day) => morningL + doings.eveningL[day]!)
-  const freeShare = Math.min(
-    ...base.plantings.map(({ variety }) => depletionShare[variety.crop]),
-    1,
-  )
-  const run = (plants: readonly PlantingCourse[]): PotCourse => {
-    const pot = { ...base, weather, plants, referenceMm, givenL, skipped: doings.skipped }
-    const availableL = base.mix?.availableL
-    let missingL = 0
-    for (let day = Math.max(0, plantedOn); day < days; day++) {
-      depletionL[day] = missingL
-      const isPlanted = plants.some(({ course }) => day >= course.plantedOn && day < course.frostOn)
-      needL[day] = 0
-      if (!isPlanted) continue
-      const use = waterUseL(demandOn(pot, openDays[day]!, day))
-      needL[day] = use.waterL
-      if (!availableL) continue
-      // A day of which nothing was written down is taken to have gone by the plan,
-      // as are the days to come; what was written down stands as it is.
-      const planL = Math.max(0, use.waterL - givenL[day]!)
-      const isByPlan = !doings.skipped[day] && (day >= today || givenL[day] === 0)
-      const morningL = doings.morningL[day]! + use.rainL + (isByPlan ? planL : 0)
-      const usedL = use.transpirationL + use.surfaceL + use.wallL
-      const after = dayOfWater(
-        missingL,
-        morningL,
-        usedL,
-        doings.eveningL[day]!,
-        availableL,
-        freeShare,
-      )
-      missingL = after.depletionL
-      waterShare[day] = after.waterShare
-    }
-    return { ...pot, needL, depletionL }
+  const watered = (plants: readonly PlantingCourse[], isLearning: boolean) => {
+    const ofDays = waterWeatherOf(base, place, weather, plantedOn, (day) => canopiesOn(plants, day))
+    const tests = isLearning
+      ? testsOf(base, records, from, firstHour, nowHour, (day) => plantKgOn(plants, day))
+      : []
+    return waterOf(base, ofDays, doings, visitH, tests, firstHour, nowHour)
   }
-  const unhindered = run(grown(undefined))
-  return waterShare.some((share) => share < 0.999) ? run(grown(waterShare)) : unhindered
+  const unhindered = grown(undefined)
+  const first = watered(unhindered, false)
+  const shares = dailyShareOf(first.run, first.weather)
+  const isShort = shares.some((share) => share < SHORT_BELOW)
+  const plants = isShort ? grown(shares) : unhindered
+  const ofWater = watered(plants, true)
+
+  const referenceMm = new Float64Array(days)
+  const needL = new Float64Array(days)
+  const givenL = new Float64Array(days)
+  const morningL = new Float64Array(days)
+  const eveningL = new Float64Array(days)
+  const pot = { ...base, weather, plants, referenceMm }
+  const thirst = ofWater.options.thirst ?? 1
+  const { referenceSumMm, leafM2 } = ofWater.weather
+  for (let day = 0; day < days; day++) {
+    const hour = day * HOURS_A_DAY
+    for (let at = hour; at < hour + HOURS_A_DAY; at++) {
+      const recordedL = doings.givenL[at]!
+      givenL[day]! += recordedL
+      const byPlan = at - hour < EVENING_FROM_H ? morningL : eveningL
+      byPlan[day]! += ofWater.run.givenL[at]! - recordedL
+    }
+    if (leafM2[day]! < 0) continue
+    referenceMm[day] = referenceSumMm[hour + HOURS_A_DAY]! - referenceSumMm[hour]!
+    const use = waterUseL(demandOn(pot, openDays[day]!, day))
+    needL[day] = Math.max(0, (use.waterL + use.rainL) * thirst - use.rainL)
+  }
+  return {
+    ...pot,
+    needL,
+    givenL,
+    morningL,
+    eveningL,
+    skipped: doings.skipped,
+    recorded: doings,
+    ofWater,
+  }
 }
 
 /** The season of a year: March to November, half a year later in the south. */
@@ -195,6 +232,7 @@ export function gardenCourse(
   sky?: Sky,
 ): GardenCourse {
   const today = dayOf(at)
+  const nowH = at.length > today.length ? hourOf(at) : MORNING_H
   const days = daysBetween(span.from, span.to) + 1
   const ofDays = sky ?? skyOf(garden, span.from, days, today)
   const openDays = openDaysOf(ofDays, garden.place)
@@ -204,6 +242,7 @@ export function gardenCourse(
   return {
     garden,
     today,
+    nowH,
     ...span,
     sky: ofDays,
     openDays,
@@ -215,6 +254,7 @@ export function gardenCourse(
         nursery,
         openDays,
         today,
+        nowH,
         expectedFrostOn,
       ),
     ),

@@ -1,24 +1,23 @@
 import type { Garden, GardenRecord, Planting } from '../garden'
 import type { Observation, PlantStart } from '../plant'
 import { dayOf, remembered } from '../units'
+import { HOURS_A_DAY } from '../weather'
 import type { PlantingBase } from './base'
 
-/** Given before this hour, water is there for the day. */
-const EVENING_FROM = '14:00'
-
-/** What was done to the water of one container, by day of the course. */
-interface Doings {
-  readonly morningL: Float64Array
-  readonly eveningL: Float64Array
+/** What was done to the water of one container: by the hour, and by the day. */
+export interface Doings {
+  /** Given, L in each hour of the course. */
+  readonly givenL: Float64Array
   readonly skipped: Uint8Array
 }
 
+/** Hour of a moment, 0–23. */
+export const hourOf = (at: string): number => Number(at.slice(11, 13))
+
 function takeIn(doings: Doings, record: GardenRecord, day: number): void {
   if (record.kind === 'skipWater') doings.skipped[day] = 1
-  if (record.kind !== 'water') return
-  const { morningL, eveningL } = doings
-  const given = record.at.slice(11) < EVENING_FROM ? morningL : eveningL
-  given[day]! += record.volumeL
+  if (record.kind === 'water')
+    doings.givenL[day * HOURS_A_DAY + hourOf(record.at)]! += record.volumeL
 }
 
 /** What a record says was seen of a plant. */
@@ -59,11 +58,9 @@ export type NurseryRecord = Extract<GardenRecord, { readonly kind: 'sow' | 'potO
 /** What the records of a container say of its water, by day. */
 export function doingsOf(records: readonly GardenRecord[], dates: readonly string[]): Doings {
   const dayOn = new Map(dates.map((date, day) => [date, day]))
-  const days = dates.length
   const doings: Doings = {
-    morningL: new Float64Array(days),
-    eveningL: new Float64Array(days),
-    skipped: new Uint8Array(days),
+    givenL: new Float64Array(dates.length * HOURS_A_DAY),
+    skipped: new Uint8Array(dates.length),
   }
   for (const record of records) {
     const day = dayOn.get(dayOf(record.at))

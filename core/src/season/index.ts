@@ -29,9 +29,11 @@ export {
   type PlantingToday,
   type PotToday,
 } from './today'
-export { plantCount, type MixToday, type PotBase } from './base'
+export { plantCount, suctionOf, type MixToday, type PotBase } from './base'
+export { type PotWater } from './water'
 export {
   gardenCourse,
+  plantKgOn,
   seasonOf,
   type GardenCourse,
   type PlantingCourse,
@@ -46,3 +48,14 @@ export { siteOf, spaceLoadOf, type SiteOf } from './site'
 export { arrangeTaskOf, standingSpots } from './arranging'
 export { judgePair, type PairJudgement } from './pair'
 export { applied, type Applied } from './applying'
+export { whatIfKinds, whatIfs, type WhatIf, type WhatIfAsked, type WhatIfKind } from './whatIf'
+export { dripFor, planLeaving, type LeavingAsked } from './leaving'
+export {
+  wateringHabits,
+  wiltingChance,
+  type WateringHabit,
+  type PotWilting,
+  type Wilting,
+  type WiltingAsked,
+} from './waterYears'
+export { waterRisks, type FruitRisks, type WaterRisks } from './waterRisk'

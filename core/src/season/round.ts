@@ -1,8 +1,8 @@
 import type { GardenToday, PotToday } from './today'
 
 /**
- * `due`: wants water on this walk. `later`: had its first part, the rest is for
- * the next walk. `done`, `skipped`, and `nothing` where none is wanted.
+ * `due`: wants water on this walk. `later`: the next is for this evening.
+ * `done`, `skipped`, and `nothing` where none is wanted today.
  */
 export type StopState = 'due' | 'later' | 'done' | 'skipped' | 'nothing'
 
@@ -29,38 +29,29 @@ export interface Round {
 }
 
 function stopOf(pot: PotToday): Stop {
-  const { remainingL, givenL, visits, isSkipped } = pot
-  if (remainingL === 0) {
-    const state = isSkipped ? 'skipped' : givenL > 0 ? 'done' : 'nothing'
-    return { pot, state, nowL: 0 }
-  }
-  const nowL = Math.min(remainingL, visits?.eachL ?? remainingL)
-  return { pot, state: givenL > 0 ? 'later' : 'due', nowL }
+  const { nowL, eveningL, givenL, isSkipped } = pot
+  if (nowL > 0) return { pot, state: 'due', nowL }
+  if (eveningL > 0) return { pot, state: 'later', nowL: 0 }
+  return { pot, state: isSkipped ? 'skipped' : givenL > 0 ? 'done' : 'nothing', nowL: 0 }
 }
 
 const sum = (values: readonly number[]) => values.reduce((total, value) => total + value, 0)
 
 /**
- * The walk to do now. A pot that wants its water in two goes is due once in the
- * morning and again when the others are done.
+ * The walk to do now. What a pot wants in the evening, because once is not enough
+ * for the day, is for the walk of the evening.
  *
  * @param canL what the gardener's can holds
  */
 export function roundOf({ pots }: GardenToday, canL: number): Round {
-  const first = pots.map(stopOf)
-  const isSecondWalk = !first.some((stop) => stop.state === 'due')
-  const stops = isSecondWalk
-    ? first.map((stop) => (stop.state === 'later' ? { ...stop, state: 'due' as const } : stop))
-    : first
-  const due = stops.filter((stop) => stop.state === 'due')
-  const carryL = sum(due.map((stop) => stop.nowL))
-  const remainingL = sum(pots.map((pot) => pot.remainingL))
+  const stops = pots.map(stopOf)
+  const carryL = sum(stops.map(({ nowL }) => nowL))
   return {
     stops,
     carryL,
-    wholeDayL: sum(pots.map((pot) => pot.need?.waterL ?? 0)),
-    laterL: remainingL - carryL,
-    dueCount: due.length,
+    wholeDayL: sum(pots.map(({ givenL, remainingL }) => givenL + remainingL)),
+    laterL: sum(pots.map(({ eveningL }) => eveningL)),
+    dueCount: stops.filter(({ state }) => state === 'due').length,
     cans: Math.ceil(carryL / canL - 1e-9),
   }
 }

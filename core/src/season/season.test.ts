@@ -27,22 +27,14 @@ const potIn = (garden: Garden, code: string) =>
   gardenToday(garden, NOW).pots.find((pot) => pot.container.code === code)!
 
 describe('today', () => {
-  test('what was given is taken off, and nearly enough is enough', () => {
-    const before = potIn(demo, 'B1')
-    expect(before.remainingL).toBeCloseTo(before.need!.waterL, 12)
-    const half = withRecord(demo, {
-      kind: 'water',
-      containerId: 'b1',
-      volumeL: before.remainingL / 2,
-    })
-    expect(potIn(half, 'B1').remainingL).toBeCloseTo(before.remainingL / 2, 12)
-    const nearly = withRecord(demo, {
-      kind: 'water',
-      containerId: 'b1',
-      volumeL: before.remainingL * 0.95,
-    })
-    expect(potIn(nearly, 'B1').remainingL).toBe(0)
-    expect(potIn(nearly, 'F1').remainingL).toBe(potIn(demo, 'F1').remainingL)
+  test('what was given is in the pot: nothing more is wanted, nor of the others less', () => {
+    const due = gardenToday(demo, NOW).pots.find(({ nowL }) => nowL > 0)!
+    const { id, code } = due.container
+    const given = withRecord(demo, { kind: 'water', containerId: id, volumeL: due.nowL })
+    expect(potIn(given, code).nowL).toBe(0)
+    expect(potIn(given, code).depletionL).toBeLessThan(0.1 * due.depletionL)
+    const other = gardenToday(demo, NOW).pots.find((pot) => pot.nowL > 0 && pot !== due)!
+    expect(potIn(given, other.container.code).nowL).toBe(other.nowL)
   })
   test('yesterday’s water is not today’s', () => {
     const old = withRecord(demo, {
@@ -83,31 +75,23 @@ describe('the round', () => {
     expect(round.carryL + round.laterL).toBeCloseTo(remainingL, 9)
     expect(round.cans).toBe(Math.ceil(round.carryL / CAN_L))
   })
-  test('an open tower drinks more than it holds in easy reach: half now, half later', () => {
-    const tower = round.stops.find((stop) => stop.pot.container.code === 'T1')!
-    expect(tower.pot.visits!.count).toBe(2)
-    expect(tower.nowL).toBeCloseTo(tower.pot.need!.waterL / 2, 9)
-    const given = withRecord(withColumn, { kind: 'water', containerId: 't1', volumeL: tower.nowL })
-    const after = roundOf(gardenToday(given, NOW), CAN_L)
-    expect(after.stops.find((stop) => stop.pot.container.code === 'T1')!.state).toBe('later')
-    expect(after.laterL).toBeCloseTo(tower.nowL, 9)
-  })
-  test('when all others are done, the second walk begins', () => {
-    let garden = withColumn
-    for (const stop of round.stops)
-      garden = withRecord(garden, {
-        kind: 'water',
-        containerId: stop.pot.container.id,
-        volumeL: stop.nowL,
-      })
-    const second = roundOf(gardenToday(garden, NOW), CAN_L)
-    expect(
-      second.stops.filter((stop) => stop.state === 'due').map((stop) => stop.pot.container.code),
-    ).toEqual(['T1'])
+  test('a small pot in great heat is watered now and again in the evening', () => {
+    const weather = demo.weather.map((day) =>
+      day.date >= '2026-06-17' ? { ...day, tempMaxC: 39, tempMinC: 25, windMS: 4 } : day,
+    )
+    const hot = { ...demo, weather }
+    const first = roundOf(gardenToday(hot, NOW), CAN_L)
+    const later = first.stops.find(({ pot }) => pot.eveningL > 0)!
+    expect(first.laterL).toBeGreaterThan(0)
+    const evening = gardenToday(hot, '2026-06-18T18:30')
+    const code = later.pot.container.code
+    expect(evening.pots.find(({ container }) => container.code === code)!.eveningL).toBe(0)
   })
   test('a skipped pot is left alone', () => {
-    const skipped = withRecord(demo, { kind: 'skipWater', containerId: 'b1', reason: 'stillWet' })
-    expect(roundOf(gardenToday(skipped, NOW), CAN_L).stops[0]!.state).toBe('skipped')
+    const due = round.stops.findIndex(({ state }) => state === 'due')
+    const containerId = round.stops[due]!.pot.container.id
+    const skipped = withRecord(demo, { kind: 'skipWater', containerId, reason: 'stillWet' })
+    expect(roundOf(gardenToday(skipped, NOW), CAN_L).stops[due]!.state).toBe('skipped')
   })
 })
 

@@ -42,10 +42,10 @@ const LEAST_L = 0.02
 function beadOf(pot: PotCourse, day: number, today: number): Bead | undefined {
   const givenL = pot.givenL[day]!
   const isGiven = day < today || (day === today && givenL > 0)
-  const waterL = isGiven ? givenL : pot.needL[day]!
+  const eveningL = pot.eveningL[day]!
+  const waterL = isGiven ? givenL : pot.morningL[day]! + eveningL
   if (waterL < LEAST_L) return undefined
-  const easyL = pot.mix?.easilyAvailableL ?? Infinity
-  return { waterL, isGiven, isSplit: !isGiven && waterL > easyL * 1.1 }
+  return { waterL, isGiven, isSplit: !isGiven && eveningL > LEAST_L && eveningL < waterL }
 }
 
 const stringOf = remembered(

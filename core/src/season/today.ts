@@ -1,6 +1,5 @@
 import type { Container } from '../container'
 import type { Garden, Planting } from '../garden'
-import { dryingCm } from '../mix'
 import { microclimateReasons, type OpenDay } from '../place'
 import { growthOn, NORMAL_DAY, type GrowthCourse, type PlantGrowth } from '../plant'
 import {
@@ -12,16 +11,28 @@ import {
   remembered,
   type Reason,
 } from '../units'
-import { visitsFor, waterNeedL, type Visits, type WaterNeed } from '../water'
+import {
+  extraSuctionCm,
+  freeShareOf,
+  MORNING_H,
+  planWatering,
+  simulateWater,
+  waterNeedL,
+  type WaterNeed,
+  type WaterPlan,
+  type WaterState,
+} from '../water'
 import {
   referenceEvapotranspiration,
+  HOURS_A_DAY,
   referenceReasons,
   type DailyWeather,
   type ReferenceEvapotranspiration,
 } from '../weather'
-import type { PlantingBase, PotBase } from './base'
+import { suctionOf, type PlantingBase, type PotBase } from './base'
 import { courseSpan, demandOn, gardenCourse, type GardenCourse, type PotCourse } from './course'
 import type { DaySource, Sky } from './sky'
+import { amountReasons, learnedReasons } from './waterReasons'
 
 /** Plants of one planting as they stand on a day. */
 export interface PlantingToday extends PlantingBase {
@@ -33,16 +44,24 @@ export interface PlantingToday extends PlantingBase {
 /** Everything known of one container on one day. */
 export interface PotToday extends PotBase {
   readonly plants: readonly PlantingToday[]
-  /** Left out where there is no weather for the day. */
+  /** What it uses that day; left out where there is no weather for the day. */
   readonly need: WaterNeed | undefined
-  readonly visits: Visits | undefined
+  /** What to give and how long it lasts: today. */
+  readonly plan: WaterPlan | undefined
   /** Given already that day by the records, L. */
   readonly givenL: number
   readonly isSkipped: boolean
-  /** Still to give that day, L: nothing when the day's water was given or skipped. */
+  /** To give before the evening, and in it, L: nothing when it was skipped. */
+  readonly nowL: number
+  readonly eveningL: number
+  /** Both. */
   readonly remainingL: number
-  /** Missing from the drained pot: in the morning, and today after what it was given, L. */
+  /** Missing from the drained pot and its reservoir: in the morning, and today as it is now, L. */
   readonly depletionL: number
+  /** How much may be missing before its plants go short, L. */
+  readonly safeL: number
+  /** Why so much is given today. */
+  readonly amountReasons: readonly Reason[]
   /** Suction beside that of a pot just drained, cm. */
   readonly dryingCm: number
 }
@@ -57,27 +76,27 @@ export interface GardenToday {
   readonly pots: readonly PotToday[]
 }
 
-/** Less than this is a splash and not worth a walk, L. */
-const SPLASH_L = 0.05
-/** Watering within this share of the day's need counts as done. */
-const DONE_FROM = 0.9
-
-function remainingOf(waterL: number, givenL: number, isSkipped: boolean): number {
-  if (isSkipped || waterL < SPLASH_L || givenL >= waterL * DONE_FROM) return 0
-  return waterL - givenL
-}
-
 /** A day that is not known is not guessed for the can; a day to come may be. */
 const isGuessed = ({ sky, today }: GardenCourse, day: number, date: string) =>
   sky.sources[day] === 'typical' && date <= today
 
-/** How dry the mix is beside a drained one; the reservoir gives first. */
-function dryingOf({ mix, volumes }: PotBase, depletionL: number): number {
-  if (!mix) return 0
-  const ofMixL = Math.max(0, depletionL - volumes.reservoirL)
-  if (ofMixL === 0) return 0
-  const heldShare = mix.drained.containerCapacity - ofMixL / volumes.fillVolumeL
-  return dryingCm(mix.body, mix.curve, heldShare)
+/** A plan looks so far ahead. */
+const PLAN_DAYS = 14
+
+/** A pot's water as it is at the beginning of an hour of its course. */
+export function stateAt({ water, ofWater }: PotCourse, hour: number): WaterState {
+  const { weather, events, run, options } = ofWater
+  const given = { givenL: run.givenL, visitH: new Uint8Array(events.visitH.length) }
+  return simulateWater(water, weather, given, { ...options, to: hour }).end
+}
+
+/** What to give a pot today, with all of its own that was learned. */
+function planOf(pot: PotCourse): WaterPlan {
+  const { weather, nowHour, options } = pot.ofWater
+  return planWatering(pot.water, weather, stateAt(pot, nowHour), pot.recorded, nowHour, {
+    ...options,
+    to: Math.min(weather.days * HOURS_A_DAY, nowHour + PLAN_DAYS * HOURS_A_DAY),
+  })
 }
 
 const potOfDay = remembered(
@@ -86,22 +105,46 @@ const potOfDay = remembered(
     const plants = pot.plants.map((one) => ({ ...one, growth: growthOn(one.course, date) }))
     const hasPlants = plants.some(({ growth }) => growth.isStanding)
     const need = isKnown && hasPlants ? waterNeedL(demandOn(pot, open, day)) : undefined
-    const givenL = pot.givenL[day]!
     const isSkipped = pot.skipped[day] === 1
-    const depletionL = Math.max(0, pot.depletionL[day]! - (isToday ? givenL : 0))
+    const plan = isToday && need ? planOf(pot) : undefined
+    const planned = (byDay: Float64Array, ofToday: number | undefined) =>
+      need && !isSkipped ? (ofToday ?? byDay[day]!) : 0
+    const nowL = planned(pot.morningL, plan?.nowL)
+    const eveningL = planned(pot.eveningL, plan?.eveningL)
+    const { run, weather } = pot.ofWater
+    const { water, volumes } = pot
+    const hour = isToday ? pot.ofWater.nowHour : day * HOURS_A_DAY + MORNING_H
+    const before = Math.max(0, Math.min(run.missingL.length, hour) - 1)
+    const capacity = pot.ofWater.options.capacity ?? 1
+    const givenNowL = isToday ? (pot.recorded.givenL[hour] ?? 0) : 0
+    const missingL = run.missingL[before]!
+    const belowL = volumes.reservoirL - run.reservoirL[before]!
+    const freeShare = freeShareOf(water.cells[0]!, water.sensitivity, weather.cropMm[day]!)
+    const table = suctionOf(pot)
+    const ofMixL = Math.max(0, missingL - Math.max(0, givenNowL - belowL))
+    const depletionL = Math.max(0, missingL + belowL - givenNowL)
+    const safeL = freeShare * water.availableL * capacity
     return {
       ...pot,
       plants,
       need: need && {
         ...need,
-        reasons: [...need.reasons, ...microclimateReasons(pot.shelter, open, pot.weather[day]!)],
+        reasons: [
+          ...need.reasons,
+          ...learnedReasons(pot.ofWater.learned),
+          ...microclimateReasons(pot.shelter, open, pot.weather[day]!),
+        ],
       },
-      visits: need && pot.mix && visitsFor(need.waterL, pot.mix.easilyAvailableL),
-      givenL,
+      plan,
+      givenL: pot.givenL[day]!,
       isSkipped,
-      remainingL: need ? remainingOf(need.waterL, givenL, isSkipped) : 0,
+      nowL,
+      eveningL,
+      remainingL: nowL + eveningL,
       depletionL,
-      dryingCm: dryingOf(pot, depletionL),
+      safeL,
+      dryingCm: table ? extraSuctionCm(table, ofMixL / (water.availableL * capacity)) : 0,
+      amountReasons: plan ? amountReasons(pot, plan, depletionL, safeL) : [],
     }
   },
 )
@@ -132,9 +175,14 @@ export function gardenOn(course: GardenCourse, date: string): GardenToday {
   }
 }
 
-/** A course that goes no further than its day. */
-const courseUpTo = (garden: Garden, date: string, containers?: readonly Container[]) =>
-  gardenCourse(garden, date, { from: courseSpan(garden, date).from, to: date }, containers)
+/** A course that goes no further than is planned from its day. */
+const courseAbout = (garden: Garden, at: string, containers?: readonly Container[]) =>
+  gardenCourse(
+    garden,
+    at,
+    { from: courseSpan(garden, dayOf(at)).from, to: addDays(at, PLAN_DAYS) },
+    containers,
+  )
 
 /**
  * The garden on one day, recomputed whole from what the gardener entered:
@@ -143,7 +191,7 @@ const courseUpTo = (garden: Garden, date: string, containers?: readonly Containe
  * @param at a day or moment, `YYYY-MM-DD…`
  */
 export const gardenToday = (garden: Garden, at: string): GardenToday =>
-  gardenOn(courseUpTo(garden, dayOf(at)), dayOf(at))
+  gardenOn(courseAbout(garden, at), dayOf(at))
 
 /**
  * One container on one day, as the rest of the garden would have it: also one
@@ -152,7 +200,7 @@ export const gardenToday = (garden: Garden, at: string): GardenToday =>
  * @param at a day or moment, `YYYY-MM-DD…`
  */
 export function potOn(garden: Garden, container: Container, at: string): PotToday {
-  const course = courseUpTo(garden, dayOf(at), [container])
+  const course = courseAbout(garden, at, [container])
   return potOnDay(course, course.pots[0]!, dayOf(at))
 }
 

@@ -1,11 +1,85 @@
 export {
+  drawingOf,
   mulchFactor,
-  visitsFor,
   waterNeedL,
   waterUseL,
   type Canopy,
-  type Visits,
+  type Drawing,
   type WaterDemand,
   type WaterNeed,
 } from './need'
-export { depletionShare, dayOfWater, stressProvenance, type WaterDay } from './balance'
+export {
+  FREE_BESIDE_TOMATO,
+  freeShareOf,
+  storeReasons,
+  stressShare,
+  waterStore,
+  type WaterCell,
+  type WaterStore,
+} from './store'
+export {
+  emptyRun,
+  fullPot,
+  runsPastShare,
+  simulateWater,
+  SPLASH_L,
+  sumsOf,
+  type WateredPot,
+  type WaterCorrection,
+  type WaterEvents,
+  type WaterOptions,
+  type WaterRun,
+  type WaterState,
+  type WaterWeather,
+} from './simulate'
+export {
+  dailyVisits,
+  EVENING_FROM_H,
+  EVENING_H,
+  MORNING_H,
+  planWatering,
+  WILTS_BELOW,
+  type WaterPlan,
+} from './plan'
+export {
+  dripLine,
+  dripMinutes,
+  EMITTERS_L_H,
+  type DripLine,
+  type DripNeed,
+  type DripPot,
+} from './drip'
+export { extraSuctionCm, suctionAtDepthCm, suctionTable, type SuctionTable } from './suction'
+export * from './learn'
+export {
+  awayHelps,
+  awayVerdicts,
+  helped,
+  planAway,
+  survivesAway,
+  type Absence,
+  type AwayChoice,
+  type AwayHelp,
+  type AwayOutcome,
+  type AwayPlan,
+  type AwayVerdict,
+  type PotLeft,
+} from './away'
+export {
+  blossomEndRotRisk,
+  riskLevels,
+  splitRisk,
+  tooWet,
+  type FruitOnPlant,
+  type FruitRisk,
+  type RiskLevel,
+  type WetFacts,
+} from './risk'
+export {
+  checkProbe,
+  probeRequestSchema,
+  simulateProbe,
+  type ProbeCheck,
+  type ProbeReading,
+  type ProbeRequest,
+} from './probe'

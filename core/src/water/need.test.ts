@@ -1,7 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import { catalogue } from '../plant'
-import { dayOfWater, mulchFactor, visitsFor, waterNeedL, type WaterDemand } from '.'
-import fc from 'fast-check'
+import { mulchFactor, waterNeedL, type WaterDemand } from '.'
 
 const bare: WaterDemand = {
   referenceMm: 5,
@@ -71,40 +70,4 @@ test('a full-size vine drinks 2–4 L on a hot day (practice)', () => {
   })
   expect(waterL).toBeGreaterThan(2)
   expect(waterL).toBeLessThan(4)
-})
-
-test('water beyond what the pot holds in easy reach is given in goes', () => {
-  expect(visitsFor(2, 3)).toEqual({ count: 1, eachL: 2 })
-  expect(visitsFor(4, 2.5)).toEqual({ count: 2, eachL: 2 })
-  expect(visitsFor(100, 1).count).toBe(4)
-})
-
-describe('a day of a pot as a bucket', () => {
-  test('by hand: 1 L missing, 3 L given, 2 L used: 2 L run out, 2 L are missing', () => {
-    expect(dayOfWater(1, 3, 2, 0, 10, 0.4)).toEqual({ depletionL: 2, waterShare: 1, drainedL: 2 })
-  })
-  test('FAO 56, Eq. 84: at 8 of 10 L missing with p = 0.4 a plant has a third of its water', () => {
-    expect(dayOfWater(7.5, 0, 1, 0, 10, 0.4).waterShare).toBeCloseTo(1 / 3, 12)
-    expect(dayOfWater(3, 0, 1, 0, 10, 0.4).waterShare).toBe(1)
-  })
-  test('in is out and change, whatever is given; never drier than wilting', () => {
-    const litres = fc.double({ min: 0, max: 8, noNaN: true })
-    fc.assert(
-      fc.property(litres, litres, litres, litres, (missing, morning, use, evening) => {
-        const availableL = 8
-        const { depletionL, waterShare, drainedL } = dayOfWater(
-          missing,
-          morning,
-          use,
-          evening,
-          availableL,
-          0.4,
-        )
-        const drawnL = depletionL - missing + morning + evening - drainedL
-        expect(drawnL).toBeLessThanOrEqual(use * waterShare + 1e-9)
-        expect(drawnL).toBeGreaterThanOrEqual(-1e-9)
-        expect(depletionL).toBeLessThanOrEqual(availableL)
-      }),
-    )
-  })
 })

@@ -57,7 +57,7 @@ export interface WaterDemand {
 }
 
 export interface WaterNeed {
-  /** To be given, L a day, never below zero. */
+  /** Used in the day beyond its rain, L, never below zero. */
   readonly waterL: number
   readonly transpirationL: number
   readonly surfaceL: number
@@ -66,33 +66,53 @@ export interface WaterNeed {
   readonly reasons: readonly Reason[]
 }
 
-const canopyOf = ({ plants }: WaterDemand) =>
+const canopyOf = ({ plants }: Pick<WaterDemand, 'plants'>) =>
   plants.reduce((sum, plant) => sum + plant.canopyM2 * plant.count, 0)
+
+/** What draws water from a container: litres for each mm that short grass would give off. */
+export interface Drawing {
+  readonly leafM2: number
+  readonly openM2: number
+  readonly wallM2: number
+  /** What rain falls into, m². */
+  readonly catchM2: number
+}
+
+/**
+ * What draws water from a container. Leaves draw by their basal coefficient over
+ * their own area, more in wind; the open surface under its mulch and a breathing
+ * wall give off the rest.
+ */
+export function drawingOf(
+  demand: Omit<WaterDemand, 'referenceMm' | 'rainMm' | 'rainReaches'>,
+): Drawing {
+  const { exposure, surfaceM2, material } = demand
+  const cropM2 = demand.plants.reduce(
+    (sum, plant) => sum + plant.canopyM2 * plant.count * plant.basalCoefficient,
+    0,
+  )
+  const openShare = 1 - SHADED_BY_LEAVES * Math.min(1, canopyOf(demand) / surfaceM2)
+  return {
+    leafM2: cropM2 * EXPOSURE_FACTOR[exposure],
+    openM2: surfaceM2 * openShare * mulchFactor(demand.mulchMm),
+    wallM2: demand.wallM2 * (WALL_FACTOR[material] ?? 0),
+    catchM2: surfaceM2 * openShare,
+  }
+}
 
 type WaterUse = Omit<WaterNeed, 'reasons'>
 
 /**
- * Water one container uses in a day, and what of it is to be given.
- *
- * A millimetre over a square metre is a litre. Leaves draw the reference times
- * their basal coefficient over their own area, more in wind; the open surface
- * and a breathing wall give off the rest; rain that reaches the mix is taken off.
+ * Water one container uses in a day while it is not short of it, less the rain
+ * that reaches the mix. A millimetre over a square metre is a litre.
  */
 export function waterUseL(demand: WaterDemand): WaterUse {
-  const { referenceMm, exposure, surfaceM2, material } = demand
-  const windFactor = EXPOSURE_FACTOR[exposure]
-  const canopyM2 = canopyOf(demand)
-  const cropMm2 = demand.plants.reduce(
-    (sum, plant) => sum + plant.canopyM2 * plant.count * plant.basalCoefficient,
-    0,
-  )
-  const openShare = 1 - SHADED_BY_LEAVES * Math.min(1, canopyM2 / surfaceM2)
-  const wallFactor = WALL_FACTOR[material] ?? 0
-
-  const transpirationL = referenceMm * cropMm2 * windFactor
-  const surfaceL = referenceMm * surfaceM2 * openShare * mulchFactor(demand.mulchMm)
-  const wallL = referenceMm * demand.wallM2 * wallFactor
-  const rainL = demand.rainReaches ? demand.rainMm * surfaceM2 * openShare : 0
+  const { leafM2, openM2, wallM2, catchM2 } = drawingOf(demand)
+  const { referenceMm } = demand
+  const transpirationL = referenceMm * leafM2
+  const surfaceL = referenceMm * openM2
+  const wallL = referenceMm * wallM2
+  const rainL = demand.rainReaches ? demand.rainMm * catchM2 : 0
   return {
     waterL: Math.max(0, transpirationL + surfaceL + wallL - rainL),
     transpirationL,
@@ -134,20 +154,4 @@ export function waterNeedL(demand: WaterDemand): WaterNeed {
       reason('water.runsOut', {}, practice),
     ],
   }
-}
-
-export interface Visits {
-  readonly count: number
-  readonly eachL: number
-}
-
-/**
- * In how many goes a day's water is best given, so that no part is more than
- * the pot has room for and the plant never has to work for water between.
- *
- * @param easilyAvailableL what the drained pot holds within easy reach
- */
-export function visitsFor(waterL: number, easilyAvailableL: number): Visits {
-  const count = Math.min(4, Math.max(1, Math.ceil(waterL / Math.max(easilyAvailableL, 0.05) - 0.1)))
-  return { count, eachL: waterL / count }
 }

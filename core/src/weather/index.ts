@@ -19,6 +19,14 @@ export {
   type ReferenceEvapotranspiration,
   type Site,
 } from './referenceEvapotranspiration'
+export {
+  hourlyEvapotranspiration,
+  hourReferenceMm,
+  HOURS_A_DAY,
+  hourTempC,
+  spreadOverHours,
+  type EvaporationHour,
+} from './hourly'
 export { referenceReasons } from './reasons'
 export { dailyWeatherSchema, type DailyWeather } from './schema'
 export * from './readers'

@@ -45,7 +45,7 @@ export interface ReferenceEvapotranspiration {
 }
 
 /** Mean of 2000 stations around the globe, m/s (FAO 56, chapter 3, missing wind data). */
-const ASSUMED_WIND_MS = 2
+export const ASSUMED_WIND_MS = 2
 /** Stefan–Boltzmann constant, MJ K⁻⁴ m⁻² d⁻¹ (FAO 56, Eq. 39). */
 const STEFAN_BOLTZMANN = 4.903e-9
 const ALBEDO = 0.23

@@ -1,0 +1,219 @@
+import { randomLcg, randomNormal } from 'd3-random'
+import { InputError } from '../../units'
+import { HOURS_A_DAY } from '../../weather'
+import {
+  emptyRun,
+  fullPot,
+  simulateWater,
+  type WateredPot,
+  type WaterCorrection,
+  type WaterEvents,
+  type WaterState,
+  type WaterWeather,
+} from '../simulate'
+import type { SuctionTable } from '../suction'
+import { likelihood, type AsComputed, type WaterTest } from './observation'
+
+/** A quantity as far as it is known: two of three lie within one sd. */
+export interface Known {
+  readonly mean: number
+  readonly sd: number
+}
+
+/** One pot as it may be. */
+export interface Particle {
+  thirst: number
+  capacity: number
+  readonly state: WaterState
+}
+
+/** What tests told of a pot. */
+export interface Learned {
+  readonly testCount: number
+  /** What its plants drink, and what it holds, beside the model. */
+  readonly thirst: Known
+  readonly capacity: Known
+  /** What each test made of what was missing. */
+  readonly corrections: readonly WaterCorrection[]
+  /** Missing hour by hour from the first to the last asked for, L: the mean of all, and its sd. */
+  readonly meanMissingL: Float64Array
+  readonly sdMissingL: Float64Array
+  /** As they are at the end. */
+  readonly particles: readonly Particle[]
+}
+
+export interface AssimilateOptions {
+  readonly seed: number
+  /** First hour, and the one after the last. */
+  readonly from: number
+  readonly to: number
+  readonly table: SuctionTable
+  /** As it was at the first hour; full where left out. */
+  readonly start?: WaterState
+  readonly count?: number
+}
+
+/** Before any test: plants of one kind differ so much in thirst, mixes in what they hold (memory). */
+export const PRIOR_SD = { thirst: 0.28, capacity: 0.12 }
+const LIMITS = { least: 0.3, most: 3 }
+const PARTICLES = 128
+/** Of what a pot holds, what a day adds to not knowing what is missing (memory). */
+const DAILY_BLUR = 0.01
+/** Shrinkage of particles that are drawn again (Liu & West 2001). */
+const SHRINK = 0.97
+/** Hours over which drained water is caught. */
+const CAUGHT_H = 3
+
+const meanOf = (values: readonly number[]): Known => {
+  const mean = values.reduce((sum, value) => sum + value, 0) / values.length
+  const variance = values.reduce((sum, value) => sum + (value - mean) ** 2, 0) / values.length
+  return { mean, sd: Math.sqrt(variance) }
+}
+
+const copied = (state: WaterState): WaterState => ({ ...state, missingL: state.missingL.slice() })
+
+/** Draws as many again, each as often as its weight says (systematic resampling). */
+function drawn(particles: readonly Particle[], weights: Float64Array, first: number): Particle[] {
+  const total = weights.reduce((sum, weight) => sum + weight, 0)
+  const count = particles.length
+  const chosen: Particle[] = []
+  let [sum, index] = [weights[0]! / total, 0]
+  for (let draw = 0; draw < count; draw++) {
+    const at = (draw + first) / count
+    while (sum < at && index < count - 1) sum += weights[++index]! / total
+    const { thirst, capacity, state } = particles[index]!
+    chosen.push({
+      thirst,
+      capacity,
+      state: copied(state),
+    })
+  }
+  return chosen
+}
+
+/** Moves particles that were drawn again apart, keeping their mean and their spread. */
+function apart(particles: readonly Particle[], normal: () => number): void {
+  for (const name of ['thirst', 'capacity'] as const) {
+    const logs = particles.map((one) => Math.log(one[name]))
+    const { mean, sd } = meanOf(logs)
+    particles.forEach((one, index) => {
+      const moved =
+        SHRINK * logs[index]! + (1 - SHRINK) * mean + Math.sqrt(1 - SHRINK ** 2) * sd * normal()
+      one[name] = Math.max(LIMITS.least, Math.min(LIMITS.most, Math.exp(moved)))
+    })
+  }
+}
+
+/**
+ * What finger tests, a scale, caught water and a probe tell of a pot: how wet it
+ * is, how thirsty its plants are and how much it holds, beside the model.
+ *
+ * Many pots are carried along that might be this one, each with its own thirst
+ * and capacity. At each test those that it speaks for are kept, and drawn again.
+ *
+ * @param events       all that was given, recorded or by plan
+ * @param observations in the order of their hours
+ * @throws InputError `testBeforePlanting` where a test lies before the first hour
+ * @source Gordon, Salmond & Smith 1993, IEE Proc. F 140:107–113 (particle filter);
+ *   Liu & West 2001, in Sequential Monte Carlo Methods in Practice (its parameters)
+ */
+export function assimilate(
+  container: WateredPot,
+  weather: WaterWeather,
+  events: Pick<WaterEvents, 'givenL'>,
+  observations: readonly WaterTest[],
+  { seed, from, to, table, start, count = PARTICLES }: AssimilateOptions,
+): Learned {
+  const early = observations.find(({ hour }) => hour < from)
+  if (early) throw new InputError('testBeforePlanting', { given: early.hour, limit: from })
+  const uniform = randomLcg(seed)
+  const normal = randomNormal.source(uniform)(0, 1)
+  let particles: Particle[] = Array.from({ length: count }, () => ({
+    thirst: Math.exp(PRIOR_SD.thirst * normal()),
+    capacity: Math.exp(PRIOR_SD.capacity * normal()),
+    state: copied(start ?? fullPot(container)),
+  }))
+  const meanMissingL = new Float64Array(to - from)
+  const sdMissingL = new Float64Array(to - from)
+  const { availableL } = container.cells[0]!
+  const cellCount = container.cells.length
+  const corrections: WaterCorrection[] = []
+  const into = emptyRun(to - from, container)
+  const noVisits = { givenL: events.givenL, visitH: new Uint8Array(weather.days * HOURS_A_DAY) }
+  const caughtL = new Float64Array(count)
+
+  const carry = (begin: number, end: number) => {
+    particles.forEach((particle, index) => {
+      const { state, thirst, capacity } = particle
+      const run = simulateWater(container, weather, noVisits, {
+        from: begin,
+        to: end,
+        start: state,
+        thirst,
+        capacity,
+        into,
+      })
+      const blurL =
+        normal() * DAILY_BLUR * availableL * Math.sqrt(Math.max(0, end - begin) / HOURS_A_DAY)
+      for (let cell = 0; cell < cellCount; cell++)
+        state.missingL[cell] = Math.max(
+          0,
+          Math.min(availableL * capacity, run.end.missingL[cell]! + blurL),
+        )
+      state.reservoirL = run.end.reservoirL
+      state.driedMm = run.end.driedMm
+      caughtL[index] = 0
+      for (let hour = Math.max(0, end - begin - CAUGHT_H); hour < end - begin; hour++)
+        caughtL[index]! += run.drainedL[hour]!
+      for (let hour = begin; hour < end; hour++) {
+        const missingL = run.missingL[hour - begin]!
+        meanMissingL[hour - from]! += missingL
+        sdMissingL[hour - from]! += missingL ** 2
+      }
+    })
+  }
+
+  let at = from
+  let testCount = 0
+  for (const test of observations) {
+    if (test.hour > to) break
+    carry(at, test.hour)
+    at = test.hour
+    testCount++
+    const weights = new Float64Array(count)
+    particles.forEach(({ state, capacity }, index) => {
+      const missingL = state.missingL.reduce((sum, one) => sum + one, 0)
+      const pot: AsComputed = {
+        missingL,
+        // What is felt is felt at the top.
+        missingShare: state.missingL[0]! / (availableL * capacity),
+        drainedL: caughtL[index]!,
+      }
+      weights[index] = likelihood(test, pot, table)
+    })
+    particles = drawn(particles, weights, uniform())
+    apart(particles, normal)
+    const missingShare = meanOf(
+      particles.map(
+        ({ state, capacity }) =>
+          state.missingL.reduce((sum, one) => sum + one, 0) / (availableL * capacity * cellCount),
+      ),
+    ).mean
+    corrections.push({ hour: test.hour, missingShare })
+  }
+  carry(at, to)
+  for (let hour = 0; hour < to - from; hour++) {
+    const mean = meanMissingL[hour]! / count
+    meanMissingL[hour] = mean
+    sdMissingL[hour] = Math.sqrt(Math.max(0, sdMissingL[hour]! / count - mean ** 2))
+  }
+  return {
+    testCount,
+    thirst: meanOf(particles.map(({ thirst }) => thirst)),
+    capacity: meanOf(particles.map(({ capacity }) => capacity)),
+    corrections,
+    meanMissingL,
+    sdMissingL,
+    particles,
+  }
+}

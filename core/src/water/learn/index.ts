@@ -1,0 +1,19 @@
+export {
+  feelShares,
+  KNUCKLE_MM,
+  likelihood,
+  moistureAtDepth,
+  normalShare,
+  type Feel,
+  type Knuckle,
+  type WaterTest,
+} from './observation'
+export {
+  assimilate,
+  PRIOR_SD,
+  type AssimilateOptions,
+  type Known,
+  type Learned,
+  type Particle,
+} from './assimilate'
+export { mostTelling, type TellingTest } from './telling'

@@ -1,0 +1,127 @@
+import { HOURS_A_DAY } from '../weather'
+import {
+  fullPot,
+  runsPastShare,
+  simulateWater,
+  type WateredPot,
+  type WaterEvents,
+  type WaterOptions,
+  type WaterState,
+  type WaterWeather,
+} from './simulate'
+
+/** Hours of the gardener's clock at which pots are watered (practice: in the morning). */
+export const MORNING_H = 7
+export const EVENING_H = 19
+/** From here on a walk is the evening's. */
+export const EVENING_FROM_H = 14
+
+/** A plant that has less than this of the water it wants hangs its leaves (memory). */
+export const WILTS_BELOW = 0.5
+/** Less than this, and it is past its safe depletion; short of 1 by rounding only. */
+const SAFE_FROM = 0.9999
+/** Where more than this runs past dry mix, it is watered in two passes. */
+const TWO_PASSES_FROM = 0.15
+
+/** What to give one pot, and how long it lasts. */
+export interface WaterPlan {
+  /** On this walk, L. */
+  readonly nowL: number
+  /** And again this evening, L. */
+  readonly eveningL: number
+  /** Dry mix takes water badly: half, and half again half an hour later. */
+  readonly passes: 1 | 2
+  /** Hours from now until it next wants water, after this. */
+  readonly nextH: number | undefined
+  /** Left as it is now: hours until it passes its safe depletion, and until its leaves hang. */
+  readonly safeForH: number | undefined
+  readonly wiltsInH: number | undefined
+  /** Watered full it lasts so long, hours. */
+  readonly fullForH: number | undefined
+  /** It passes its safe depletion today even if it is watered morning and evening. */
+  readonly isTooSmall: boolean
+}
+
+/** A visit every morning and every evening, each told how far to look ahead. */
+export function dailyVisits(hours: number): Uint8Array {
+  const visits = new Uint8Array(hours)
+  for (let hour = 0; hour < hours; hour += HOURS_A_DAY) {
+    if (hour + MORNING_H < hours) visits[hour + MORNING_H] = HOURS_A_DAY
+    if (hour + EVENING_H < hours) visits[hour + EVENING_H] = HOURS_A_DAY - EVENING_H + MORNING_H
+  }
+  return visits
+}
+
+const NOTHING: WaterPlan = {
+  nowL: 0,
+  eveningL: 0,
+  passes: 1,
+  nextH: undefined,
+  safeForH: undefined,
+  wiltsInH: undefined,
+  fullForH: undefined,
+  isTooSmall: false,
+}
+
+/** Hours from a moment until a row falls below a limit; undefined where it never does. */
+function firstBelow(row: Float64Array, limit: number): number | undefined {
+  const hour = row.findIndex((value) => value < limit)
+  return hour < 0 ? undefined : hour
+}
+
+/**
+ * How much a pot wants now, whether once is enough today, and how long it lasts.
+ *
+ * Water is given so that the pot does not pass its safe depletion before the next
+ * visit, and then enough to fill it: less often and more is kinder than a sip a day.
+ *
+ * @param state  as it is at the beginning of the hour
+ * @param events what was recorded in that very hour; visits are set here
+ * @param now    hour of the row; the plan looks as far as the weather goes
+ */
+export function planWatering(
+  container: WateredPot,
+  weather: WaterWeather,
+  state: WaterState,
+  events: Pick<WaterEvents, 'givenL'>,
+  now: number,
+  options: Pick<WaterOptions, 'thirst' | 'capacity' | 'to'> = {},
+): WaterPlan {
+  const { thirst, capacity, to = weather.days * HOURS_A_DAY } = options
+  const day = Math.floor(now / HOURS_A_DAY)
+  const evening = day * HOURS_A_DAY + EVENING_H
+  const isEvening = now - day * HOURS_A_DAY >= EVENING_FROM_H
+  const nextMorning = (day + 1) * HOURS_A_DAY + MORNING_H
+  const visitH = dailyVisits(to)
+  if (now >= to) return NOTHING
+  // The walk of now stands for the morning's, or for the evening's.
+  visitH[day * HOURS_A_DAY + MORNING_H] = 0
+  if (isEvening) visitH[evening] = 0
+  visitH[now] = nextMorning - now
+  const ahead = { from: now, to, start: state, thirst, capacity }
+  const watered = simulateWater(container, weather, { ...events, visitH }, ahead)
+  const none = new Uint8Array(to)
+  const left = simulateWater(container, weather, { ...events, visitH: none }, ahead)
+  const filled = simulateWater(
+    container,
+    weather,
+    { givenL: new Float64Array(to), visitH: none },
+    { ...ahead, start: fullPot(container) },
+  )
+  const nowL = watered.givenL[0]! - events.givenL[now]!
+  const eveningL = isEvening ? 0 : (watered.givenL[evening - now] ?? 0)
+  const next = watered.givenL.findIndex((givenL, hour) => hour > 0 && givenL > 0)
+  const availableL = container.cells[0]!.availableL * (capacity ?? 1)
+  const past = runsPastShare(container.repellentShare, state.missingL[0]! / availableL)
+  const today = firstBelow(watered.hadShare.subarray(0, nextMorning - now), SAFE_FROM)
+  return {
+    nowL,
+    eveningL,
+    passes: nowL > 0 && past > TWO_PASSES_FROM ? 2 : 1,
+    nextH: next < 0 ? undefined : next,
+    safeForH: firstBelow(left.hadShare, SAFE_FROM),
+    wiltsInH: firstBelow(left.hadShare, WILTS_BELOW),
+    fullForH: firstBelow(filled.hadShare, SAFE_FROM),
+    isTooSmall: today !== undefined,
+  }
+}
