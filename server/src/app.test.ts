@@ -3,7 +3,7 @@ import type { AddressInfo, Server } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals'
-import { datesFrom, readWeather } from '@rimbo/core'
+import { datesFrom, readWeather, simulateProbe } from '@rimbo/core'
 import { createApp } from './app'
 
 const root = mkdtempSync(join(tmpdir(), 'rimbo-server-'))
@@ -81,5 +81,32 @@ describe('the simulated weather service', () => {
     expect(response.status).toBe(400)
     const { faults } = (await response.json()) as { faults: { path: string[] }[] }
     expect(faults.map(({ path }) => path[0])).toEqual(['on', 'seed'])
+  })
+})
+
+describe('the simulated soil probe', () => {
+  const asked = new URLSearchParams({
+    from: '2026-06-16T07:00',
+    hours: '48',
+    fullShare: '0.58',
+    wiltingShare: '0.2',
+    useShareADay: '0.05',
+    wateredAfterH: '24',
+    seed: '5',
+  })
+  test('streams its readings as events, and then says that it is done', async () => {
+    const response = await fetch(`${address}/api/probe?${asked}`)
+    expect(response.headers.get('content-type')).toContain('text/event-stream')
+    const events = (await response.text()).trim().split('\n\n')
+    const readings = events.slice(0, -1).map((event) => JSON.parse(event.split('data: ')[1]!))
+    expect(readings).toEqual(simulateProbe(Object.fromEntries(asked)))
+    expect(events.at(-1)).toContain(`event: end\ndata: {"count":${readings.length}}`)
+  })
+  test('refuses by field what it cannot answer', async () => {
+    asked.set('hours', 'many')
+    const response = await fetch(`${address}/api/probe?${asked}`)
+    expect(response.status).toBe(400)
+    const { faults } = (await response.json()) as { faults: { path: string[] }[] }
+    expect(faults.map(({ path }) => path[0])).toEqual(['hours'])
   })
 })

@@ -3,6 +3,7 @@ import { fileURLToPath } from 'node:url'
 import compression from 'compression'
 import express, { type Express } from 'express'
 import helmet from 'helmet'
+import { soilProbe } from './probe'
 import { weatherService } from './weather'
 
 /** Where the build puts the application. */
@@ -37,6 +38,7 @@ export function createApp(root: string = builtApp): Express {
   )
   app.use(compression())
   app.use(weatherService())
+  app.use(soilProbe())
   app.use('/assets', express.static(`${root}/assets`, { immutable: true, maxAge: YEAR_S * 1000 }))
   app.use(express.static(root, { maxAge: 0, index: false }))
   // A missing file is missing; any other address is a view of the application.

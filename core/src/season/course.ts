@@ -142,9 +142,7 @@ function courseOf(
     }))
   const watered = (plants: readonly PlantingCourse[], isLearning: boolean) => {
     const ofDays = waterWeatherOf(base, place, weather, plantedOn, (day) => canopiesOn(plants, day))
-    const tests = isLearning
-      ? testsOf(base, records, from, firstHour, nowHour, (day) => plantKgOn(plants, day))
-      : []
+    const tests = isLearning ? testsOf(base, records, from, (day) => plantKgOn(plants, day)) : []
     return waterOf(base, ofDays, doings, visitH, tests, firstHour, nowHour)
   }
   const unhindered = grown(undefined)

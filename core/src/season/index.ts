@@ -30,7 +30,7 @@ export {
   type PotToday,
 } from './today'
 export { plantCount, suctionOf, type MixToday, type PotBase } from './base'
-export { type PotWater } from './water'
+export { requireWeight, type PotWater } from './water'
 export {
   gardenCourse,
   plantKgOn,
@@ -58,4 +58,5 @@ export {
   type Wilting,
   type WiltingAsked,
 } from './waterYears'
+export { tellingTest, waterCurve, type WaterCurve, type WaterDayFacts } from './waterCurve'
 export { waterRisks, type FruitRisks, type WaterRisks } from './waterRisk'

@@ -1,6 +1,6 @@
 import type { GardenRecord } from '../garden'
 import type { Place, SpotDay } from '../place'
-import { daysBetween, dayOf } from '../units'
+import { daysBetween, dayOf, InputError } from '../units'
 import {
   assimilate,
   dailyVisits,
@@ -112,13 +112,11 @@ export function visitsOf(doings: Doings, today: number, nowH: number): Uint8Arra
   return visits
 }
 
-/** What the records of a pot tell of its water; what lies before planting is of another plant. */
+/** What the records of a pot tell of its water. */
 export function testsOf(
   { mass, water }: PotBase,
   records: readonly GardenRecord[],
   from: string,
-  firstHour: number,
-  nowHour: number,
   plantKgOn: (day: number) => number,
 ): WaterTest[] {
   return records
@@ -157,8 +155,28 @@ export function testsOf(
           return []
       }
     })
-    .filter(({ hour }) => hour >= firstHour && hour <= nowHour)
     .sort((one, other) => one.hour - other.hour)
+}
+
+/** A pot is not to weigh more than this beside one that is full, kg: then something else stood on the scale. */
+const OVER_FULL_KG = 3
+
+/**
+ * Whether a pot can weigh so much.
+ *
+ * @param plantKg fresh mass of its plants by the model
+ * @throws InputError `underDryPot`, `overFullPot`
+ */
+export function requireWeight(
+  { mass }: Pick<PotBase, 'mass'>,
+  massKg: number,
+  plantKg: number,
+): void {
+  const mostKg = mass.wateredKg + 2 * plantKg + OVER_FULL_KG
+  if (massKg < mass.dryKg)
+    throw new InputError('underDryPot', { givenG: massKg * 1000, limitG: mass.dryKg * 1000 })
+  if (massKg > mostKg)
+    throw new InputError('overFullPot', { givenG: massKg * 1000, limitG: mostKg * 1000 })
 }
 
 /** The water of a pot through the season, hour by hour. */
@@ -169,6 +187,8 @@ export interface PotWater {
   readonly run: WaterRun
   readonly learned: Learned | undefined
   readonly tests: readonly WaterTest[]
+  /** Tests from before planting: kept in the book, and not learned from. */
+  readonly earlyCount: number
   /** First hour with plants, the first that was learned of, and the hour of now. */
   readonly firstHour: number
   readonly nowHour: number
@@ -180,13 +200,15 @@ export function waterOf(
   weather: WaterWeather,
   doings: Doings,
   visitH: Uint8Array,
-  tests: readonly WaterTest[],
+  known: readonly WaterTest[],
   firstHour: number,
   nowHour: number,
 ): PotWater {
   const { water } = base
   const events = { givenL: doings.givenL, visitH }
-  const unlearned = { weather, tests, firstHour, nowHour, learned: undefined }
+  const tests = known.filter(({ hour }) => hour >= firstHour && hour <= nowHour)
+  const earlyCount = known.filter(({ hour }) => hour < firstHour).length
+  const unlearned = { weather, tests, earlyCount, firstHour, nowHour, learned: undefined }
   const table = suctionOf(base)
   const planned = simulateWater(water, weather, events)
   if (!tests.length || !table || nowHour <= firstHour)

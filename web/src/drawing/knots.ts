@@ -27,13 +27,20 @@ const FEEL = {
   wet: 'M-2.600 -3H2.600M-2.600 -0.500H2.600M-2.600 2H2.600',
 } as const
 
+/** A finger as it came out of the mix. */
+export const fingerMark = (feel: keyof typeof FEEL): string => FINGER + FEEL[feel]
+
 function recordMark(record: GardenRecord): KnotMark {
   const word = `string.kind.${record.kind}`
   switch (record.kind) {
     case 'finger':
-      return { d: FINGER + FEEL[record.feel], kind: 'knot-feel', word: undefined, isLeft: true }
+      return { d: fingerMark(record.feel), kind: 'knot-feel', word: undefined, isLeft: true }
     case 'sign':
       return { d: DIAMOND, kind: 'knot-trouble', word: `string.sign.${record.sign}`, isLeft: false }
+    case 'weigh':
+    case 'drained':
+    case 'probe':
+      return { d: DIAMOND, kind: 'knot-feel', word: undefined, isLeft: true }
     case 'firstFlower':
       return { d: FLOWER, kind: 'knot-flower', word, isLeft: false }
     case 'firstRipe':

@@ -19,6 +19,12 @@ export const faults = {
   badFormat: '“{given}” is not in the right form.',
   badDate: '“{given}” is not a date.',
   unknownContainer: 'That container is not in the garden any more.',
+  underDryPot:
+    '{givenG} is less than this pot weighs with bone-dry mix, {limitG}: is all of it on the scale?',
+  overFullPot:
+    '{givenG} is more than this pot can weigh soaked, {limitG}: what else is on the scale?',
+  awayTooLong: 'The season that is worked out ends sooner: at most {limit} days.',
+  noPots: 'Choose at least one pot.',
   badMonthDay: '“{given}” is not a day of every year: month and day, such as 03-12.',
   rainWithoutDays: 'Rain needs at least one day on which it falls.',
   tooFewDays:

@@ -5,6 +5,7 @@ import { planningWords } from './planning'
 import { potPageWords } from './potPage'
 import { reasons } from './reasons'
 import { seasonReasons } from './seasonReasons'
+import { waterReasons, waterWords } from './water'
 import { weatherWords } from './weather'
 
 /** What the other views say, and every answer to “why?”: loaded with the first of them. */
@@ -14,5 +15,6 @@ export const laterWords = {
   ...kitchenWords,
   ...weatherWords,
   ...potPageWords,
-  reason: { ...reasons, ...mixReasons, ...seasonReasons },
+  ...waterWords,
+  reason: { ...reasons, ...mixReasons, ...seasonReasons, ...waterReasons },
 }

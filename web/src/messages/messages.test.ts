@@ -2,8 +2,11 @@ import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import {
   amendmentUnits,
+  awayHelps,
+  awayVerdicts,
   batchFor,
   blend,
+  blossomEndRotRisk,
   catalogue,
   coarseLayer,
   compareSchools,
@@ -11,14 +14,18 @@ import {
   containerTypes,
   cropForecast,
   dateOrders,
+  datesFrom,
   defaultMeasures,
   drainagePlan,
   drainedReasons,
+  dripFor,
   exampleForms,
   exposures,
   extractMethods,
   feels,
   foodSafety,
+  gardenCourse,
+  gardenOn,
   gardenToday,
   growthReasons,
   habitClasses,
@@ -50,6 +57,7 @@ import {
   reason,
   rechargeMix,
   recipes,
+  riskLevels,
   rootVolumeReasons,
   schoolIds,
   sideKinds,
@@ -57,16 +65,22 @@ import {
   skipReasons,
   soilSchoolIds,
   spaceLoad,
+  splitRisk,
   squeezes,
   stages,
   starterProducts,
+  tooWet,
   tryMix,
   typicalContainer,
   unitSystems,
   volumeReasons,
   wallColours,
+  wateringHabits,
   weatherColumns,
   weatherFileKinds,
+  whatIfKinds,
+  whatIfs,
+  wiltingChance,
   wishKinds,
   yearsSpread,
   type Reason,
@@ -94,6 +108,67 @@ const withoutNormals = (({ normals: _normals, place, ...rest }: typeof demo) => 
 })(demo)
 
 const salty = { method: 'oneToTwo', ecDsM: 3 } as const
+
+/** What is said of water: plans in a mild and a fierce summer, stores of every kind, risks, what-ifs. */
+function ofWater(): Reason[] {
+  const fierce = {
+    ...demo,
+    weather: demo.weather.map((day) =>
+      day.date >= '2026-06-16' ? { ...day, tempMaxC: 41, tempMinC: 27, windMS: 6 } : day,
+    ),
+    // The thirstiest stands dry.
+    records: demo.records.filter(
+      ({ kind, containerId, at }) =>
+        !(['water', 'finger'].includes(kind) && containerId === 'f2' && at > '2026-06-06'),
+    ),
+  }
+  const dried = {
+    ...fierce,
+    records: [
+      ...fierce.records,
+      ...datesFrom('2026-06-07', 11).map((date, index) => ({
+        id: `skip${index}`,
+        at: `${date}T08:00`,
+        kind: 'skipWater' as const,
+        reason: 'noTime' as const,
+        containerId: 'f2',
+      })),
+    ],
+  }
+  const courses = [demo, dried].map((garden) => gardenCourse(garden, demo.clock!))
+  const [course] = courses
+  const variety = catalogue[0]!
+  const fruits = [true, false].map((is) => ({
+    variety,
+    isSwelling: is,
+    isRipening: is,
+    ecDsM: 6,
+  }))
+  const { run, weather, nowHour } = course!.pots[0]!.ofWater
+  const facts = { airlessShare: 0.9, hasReservoir: true, hasNoWayOut: true }
+  const wet = { ...run, driestShare: new Float64Array(nowHour) }
+  return [
+    ...courses.flatMap((one) => gardenOn(one, one.today).pots.flatMap((pot) => pot.amountReasons)),
+    ...['b1', 'r1'].flatMap((id) =>
+      whatIfs(
+        course!,
+        course!.pots.find(({ container }) => container.id === id)!,
+        {
+          days: 14,
+          recipeId: 'thirds',
+          awayDays: 7,
+        },
+      ).flatMap(({ reasons }) => reasons),
+    ),
+    ...fruits.flatMap((fruit) => [
+      ...blossomEndRotRisk(run, weather, nowHour, fruit).reasons,
+      ...splitRisk(run, nowHour, fruit).reasons,
+    ]),
+    ...tooWet(wet, nowHour, facts),
+    ...dripFor(course!, ['b1', 'k1']).reasons,
+    ...wiltingChance(demo, { at: demo.clock!, days: 3, count: 1, seed: 1 }).reasons,
+  ]
+}
 
 /** Reasons as they come from the core, over every kind of garden a gardener may make. */
 function everyReason(): Reason[] {
@@ -250,6 +325,7 @@ function everyReason(): Reason[] {
     .slice(0, 3)
     .flatMap((pot) => judgePair(demo, pot, catalogue[0]!, 2, 2026).eachReasons)
   return [
+    ...ofWater(),
     ...walls,
     ...here,
     ...loads,
@@ -295,6 +371,13 @@ describe('words', () => {
       'yield',
       'fit',
       'water',
+      'plan',
+      'store',
+      'rot',
+      'split',
+      'tooWet',
+      'whatIf',
+      'drip',
       'reference',
       'growth',
       'crop',
@@ -369,6 +452,14 @@ describe('words', () => {
     ['normals.kind', ['fitted', 'normals', 'usual']],
     ['weatherService.by', ['service', 'browser']],
     ['settings.units', unitSystems],
+    ['kind', ['weigh', 'drained', 'probe']],
+    ['string.kind', ['weigh', 'drained', 'probe']],
+    ['waterView.whatIf', whatIfKinds],
+    ['waterView.level', riskLevels],
+    ['waterView.habit', wateringHabits],
+    ['waterView.away.help', awayHelps],
+    ['waterView.away.short', awayHelps],
+    ['waterView.away.verdict', awayVerdicts],
     ['measure', ['teaspoon', 'tablespoon', 'cup', 'handful']],
     ['mark', ['published', 'practice', 'memory', 'measured', 'demo']],
     ['limeKind', limeKinds],

@@ -227,6 +227,7 @@ export const reasons = {
     transpiration: 'Leaves over {canopyM2}, in this wind × {windFactor}: {waterL}.',
     surface: 'Open mix over {surfaceM2}, mulch {mulchMm}: {waterL}.',
     wall: 'Through the wall ({material}): {waterL}.',
+    learned: 'By {testCount} tests of this pot its plants drink {thirst} ± {spread} of that.',
     rain: '{rainWaterMm} of rain brings {waterL} to the mix.',
     rainKeptOff: '{rainWaterMm} of rain, but none under this cover.',
     runsOut: 'Enough is when it starts to run out below.',

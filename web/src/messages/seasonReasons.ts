@@ -45,6 +45,8 @@ export const seasonReasons = {
       usual:
         'Their weather is made from what is usual at this latitude: type the normals of the place under Water.',
     },
+    wilting:
+      'A year counts when leaves hang for {hours} hours of some day. How thirsty the plants are is drawn anew each year, as far as it is known.',
     generator: 'Dry and wet spells, warm and cool ones and sun go together as they do in nature.',
   },
 }

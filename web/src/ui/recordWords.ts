@@ -9,7 +9,7 @@ import { useNames } from './names'
 export function useRecordWords() {
   const { garden } = storeToRefs(useGardenStore())
   const { t } = useI18n()
-  const { volume, mass, length } = useFormat()
+  const { volume, mass, length, share } = useFormat()
   const { varietyName } = useNames()
 
   function whatWords(record: GardenRecord): string {
@@ -44,6 +44,12 @@ export function useRecordWords() {
       }
       case 'height':
         return length(record.heightMm)
+      case 'weigh':
+        return mass(record.massKg * 1000)
+      case 'drained':
+        return volume(record.volumeL)
+      case 'probe':
+        return share(record.moistureShare)
       case 'firstFlower':
       case 'firstRipe':
       case 'note':

@@ -1,5 +1,13 @@
 import { expose } from 'comlink'
-import { yearsSpread, type Garden, type YearsAsked, type YearsSpread } from '@rimbo/core'
+import {
+  wiltingChance,
+  yearsSpread,
+  type Garden,
+  type Wilting,
+  type WiltingAsked,
+  type YearsAsked,
+  type YearsSpread,
+} from '@rimbo/core'
 
 const work = {
   /** What many years of weather would make of the plants of one container. */
@@ -8,6 +16,12 @@ const work = {
     asked: YearsAsked,
     progress: (share: number) => void,
   ): YearsSpread => yearsSpread(garden, asked, progress),
+  /** In how many of them each pot would hang its leaves. */
+  wiltingChance: (
+    garden: Garden,
+    asked: WiltingAsked,
+    progress: (share: number) => void,
+  ): Wilting => wiltingChance(garden, asked, progress),
 }
 export type YearsWork = typeof work
 expose(work)

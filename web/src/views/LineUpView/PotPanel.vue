@@ -102,12 +102,7 @@ const copies = ref(1)
               :reasons="pot.need.reasons"
               :about="t('pot.waterToday')"
             />
-            <template v-if="pot.visits && pot.visits.count > 1">
-              · {{ t('pot.inGoes', { count: pot.visits.count }) }}
-            </template>
-            <template v-if="pot.givenL > 0 || pot.isSkipped">
-              · {{ t('pot.stillToGive', { litres: waterWords(pot) }) }}</template
-            >
+            · {{ t('pot.stillToGive', { litres: waterWords(pot) }) }}
           </td>
         </tr>
       </tbody>

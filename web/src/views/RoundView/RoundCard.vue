@@ -28,6 +28,8 @@ const props = defineProps<{
   place: number
   count: number
   isSaving: boolean
+  /** Day and hour up to which it has enough, in words; none where that is far off. */
+  safeUntil: string | undefined
 }>()
 const emit = defineEmits<{
   water: [volumeL: number]
@@ -79,21 +81,34 @@ function giveAmount(): void {
         <p class="round-amount">
           <WhyNumber
             :value="water(stop.nowL)"
-            :reasons="pot.need.reasons"
+            :reasons="[...pot.amountReasons, ...pot.need.reasons]"
             :about="t('pot.waterToday')"
           />
         </p>
         <p class="round-measure">
           {{ t('round.ofCan', { cans: inQuarters(cans) }, cans > 1 ? 2 : 1) }}
-          <template v-if="stop.state === 'later'"> · {{ t('round.eveningPart') }}</template>
-          <template v-else-if="pot.visits && pot.visits.count > 1">
-            · {{ t('round.again', { count: pot.visits.count }) }}
+          <template v-if="pot.eveningL > 0">
+            · {{ t('round.again', { litres: water(pot.eveningL) }) }}
           </template>
         </p>
+        <p v-if="pot.plan?.passes === 2" class="round-measure">{{ t('round.twoPasses') }}.</p>
       </template>
-      <p v-else class="round-amount round-amount-none">
-        {{ pot.need ? t(`round.state.${stop.state}`) : t('round.noWeather') }}
-      </p>
+      <template v-else-if="pot.need">
+        <p class="round-amount round-amount-none">
+          <WhyNumber
+            v-if="pot.amountReasons.length"
+            :value="t(`round.state.${stop.state}`)"
+            :reasons="pot.amountReasons"
+            :about="t('pot.waterToday')"
+          />
+          <template v-else>{{ t(`round.state.${stop.state}`) }}</template>
+        </p>
+        <p v-if="stop.state === 'later'" class="round-measure">{{ water(pot.eveningL) }}</p>
+        <p v-else-if="safeUntil" class="round-measure">
+          {{ t('round.next', { moment: safeUntil }) }}
+        </p>
+      </template>
+      <p v-else class="round-amount round-amount-none">{{ t('round.noWeather') }}</p>
       <p v-if="pot.givenL > 0" class="round-given">
         {{ t('pot.given', { litres: water(pot.givenL) }) }}
       </p>
@@ -164,9 +179,9 @@ function giveAmount(): void {
       />
     </div>
     <div class="round-pager row">
-      <el-button :aria-label="t('round.previous')" @click="emit('go', -1)">←</el-button>
+      <el-button :aria-label="t('round.previousPot')" @click="emit('go', -1)">←</el-button>
       <span class="soft">{{ t('round.place', { place, count }) }}</span>
-      <el-button :aria-label="t('round.next')" @click="emit('go', 1)">→</el-button>
+      <el-button :aria-label="t('round.nextPot')" @click="emit('go', 1)">→</el-button>
     </div>
   </section>
 </template>

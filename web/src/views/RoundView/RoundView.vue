@@ -7,6 +7,7 @@ import { lastRecords, type GardenRecord } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
 import { useFormat } from '../../ui/format'
+import { useMoment } from '../../ui/moment'
 import { usePotWords } from '../../ui/potWords'
 import RoundCard from './RoundCard.vue'
 
@@ -31,6 +32,12 @@ const index = computed(() => {
   return chosen >= 0 ? chosen : Math.max(0, nextDue(-1))
 })
 const current = computed(() => stops.value[index.value])
+
+const moment = useMoment()
+const safeUntil = computed(() => {
+  const hours = current.value?.pot.plan?.safeForH
+  return hours ? moment(hours) : undefined
+})
 
 /** The next pot in walking order that is due, from the start again past the end; −1 for none. */
 function nextDue(after: number): number {
@@ -81,7 +88,12 @@ async function record(done: Done, endsStop: boolean): Promise<void> {
           t('round.later', { litres: water(round.laterL) })
         }}</span>
       </p>
-      <p v-else-if="stops.length" class="round-carry">{{ t('round.allDone') }}</p>
+      <p v-else-if="stops.length" class="round-carry">
+        {{ t('round.allDone') }}
+        <span v-if="round.laterL > 0.05" class="soft">{{
+          t('round.later', { litres: water(round.laterL) })
+        }}</span>
+      </p>
     </header>
     <div v-if="stops.length && current" class="round-body">
       <ol class="round-list panel" :aria-label="t('round.list')">
@@ -96,7 +108,7 @@ async function record(done: Done, endsStop: boolean): Promise<void> {
             <strong>{{ stop.pot.container.code }}</strong>
             <span class="round-stop-plants">{{ plantWords(stop.pot) }}</span>
             <span class="round-stop-water">
-              {{ stop.state === 'due' ? water(stop.nowL) : t(`round.state.${stop.state}`) }}
+              {{ stop.state === 'due' ? water(stop.nowL) : t(`round.brief.${stop.state}`) }}
             </span>
           </button>
         </li>
@@ -109,6 +121,7 @@ async function record(done: Done, endsStop: boolean): Promise<void> {
         :place="index + 1"
         :count="stops.length"
         :is-saving="isSaving"
+        :safe-until="safeUntil"
         @water="(volumeL) => record({ kind: 'water', volumeL }, true)"
         @skip="(reason) => record({ kind: 'skipWater', reason }, true)"
         @finger="(knuckle, feel) => record({ kind: 'finger', knuckle, feel }, false)"

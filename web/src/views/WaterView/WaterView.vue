@@ -2,143 +2,63 @@
 import { computed, ref } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
-import { dateSchema, gardenToday, roundOf } from '@rimbo/core'
-import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
-import { useFormat } from '../../ui/format'
-import { usePotWords } from '../../ui/potWords'
-import WhyNumber from '../../ui/WhyNumber.vue'
-import DayForm from './DayForm.vue'
-import WeatherFile from './WeatherFile.vue'
-import WeatherSources from './WeatherSources.vue'
+import SwitchButtons from '../../ui/SwitchButtons.vue'
+import AwayPlan from './AwayPlan.vue'
+import DripPlan from './DripPlan.vue'
+import PotList from './PotList.vue'
+import WaterPot from './WaterPot.vue'
+import WeatherDay from './WeatherDay.vue'
 
-const { garden } = storeToRefs(useGardenStore())
-const { date: todayDate, today } = storeToRefs(useTodayStore())
+const modes = ['pot', 'away', 'drip', 'weather'] as const
+type Mode = (typeof modes)[number]
+
+const { course, today } = storeToRefs(useTodayStore())
 const { t } = useI18n()
-const { water, waterDepth, day } = useFormat()
-const { plantWords } = usePotWords()
 
-/** The day asked for: today, or any other of which the weather is typed. */
-const date = ref(todayDate.value)
-const isDay = computed(() => dateSchema.safeParse(date.value).success)
-const shown = computed(() =>
-  garden.value && isDay.value ? gardenToday(garden.value, date.value) : today.value,
+const hasPlants = computed(() => today.value?.pots.some(({ need }) => need) ?? false)
+// A garden without weather or plants has nothing to draw: it begins with the weather.
+const mode = ref<Mode | undefined>(hasPlants.value ? 'pot' : 'weather')
+const chosenId = ref<string>()
+const options = computed(() =>
+  modes.map((value) => ({ value, label: t(`waterView.mode.${value}`) })),
 )
-const round = computed(
-  () => shown.value && garden.value && roundOf(shown.value, garden.value.settings.measures.canL),
-)
-const planted = computed(() => round.value?.stops.filter((stop) => stop.pot.plants.length) ?? [])
 </script>
 
 <template>
-  <div v-if="garden && shown && round" class="view water-view">
-    <section class="panel water-day">
-      <h1>{{ t('water.title') }}</h1>
-      <DayForm :key="garden.id" v-model:date="date" :garden="garden" />
-      <WeatherFile />
-      <WeatherSources />
-    </section>
-    <section class="panel sheet water-pots">
-      <template v-if="shown.reference">
-        <h2>{{ day(shown.date) }}</h2>
-        <p class="water-reference">
-          {{ t('water.draws') }}
-          <WhyNumber
-            :value="waterDepth(shown.reference.mm)"
-            :reasons="shown.referenceReasons"
-            :about="t('water.reference')"
-          />
-          {{ t('water.reference') }}
-        </p>
-        <p v-if="shown.reference.assumed.length" class="soft">
-          {{
-            t('water.assumed', {
-              terms: shown.reference.assumed.map((term) => t(`water.term.${term}`)).join(', '),
-            })
-          }}
-        </p>
-        <table v-if="planted.length">
-          <thead>
-            <tr>
-              <th>{{ t('mix.pot') }}</th>
-              <th>{{ t('water.plants') }}</th>
-              <th class="number">{{ t('water.today') }}</th>
-              <th class="number">{{ t('water.goes') }}</th>
-              <th class="number">{{ t('water.given') }}</th>
-              <th class="number">{{ t('water.left') }}</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="{ pot } in planted" :key="pot.container.id" :data-pot="pot.container.code">
-              <th scope="row">{{ pot.container.code }}</th>
-              <td>{{ plantWords(pot) }}</td>
-              <td class="number">
-                <WhyNumber
-                  v-if="pot.need"
-                  :value="water(pot.need.waterL)"
-                  :reasons="pot.need.reasons"
-                  :about="`${pot.container.code}, ${t('water.today')}`"
-                />
-              </td>
-              <td class="number">{{ pot.visits?.count ?? '' }}</td>
-              <td class="number">{{ pot.givenL > 0 ? water(pot.givenL) : '–' }}</td>
-              <td class="number">{{ pot.remainingL > 0 ? water(pot.remainingL) : '–' }}</td>
-            </tr>
-          </tbody>
-          <tfoot>
-            <tr>
-              <th scope="row" colspan="2">{{ t('water.total') }}</th>
-              <td class="number">
-                <strong>{{ water(round.wholeDayL) }}</strong>
-              </td>
-              <td />
-              <td colspan="2" class="number strong">
-                {{
-                  round.dueCount
-                    ? t('water.carry', {
-                        cans: t('lineUp.cans', round.cans),
-                        litres: water(round.carryL),
-                      })
-                    : t('round.allDone')
-                }}
-              </td>
-            </tr>
-          </tfoot>
-        </table>
-        <p v-else>
-          {{ t('water.noPlants') }} <router-link to="/fit">{{ t('view.fit') }}</router-link>
-        </p>
-      </template>
-      <template v-else>
-        <h2>{{ t('water.noWeatherTitle', { day: day(shown.date) }) }}</h2>
-        <p>{{ t('water.noWeatherText') }}</p>
-      </template>
-    </section>
+  <div v-if="today && course" class="view water-view">
+    <SwitchButtons v-model="mode" :options="options" :label="t('view.water')" />
+    <WeatherDay v-if="mode === 'weather'" />
+    <p v-else-if="!hasPlants" class="panel sheet">
+      {{ t('waterView.nothing') }} <router-link to="/fit">{{ t('view.fit') }}</router-link>
+    </p>
+    <div v-else-if="mode === 'pot'" class="water-columns">
+      <PotList v-model="chosenId" :pots="today.pots" />
+      <WaterPot :chosen-id="chosenId" />
+    </div>
+    <AwayPlan v-else-if="mode === 'away'" :course="course" />
+    <DripPlan v-else :course="course" />
   </div>
 </template>
 
 <style>
-.water-day {
-  width: 350px;
-  flex: none;
+.water-view {
+  flex-direction: column;
+  gap: 10px;
 }
-.water-pots {
+.water-columns {
+  display: flex;
   flex: 1;
-  min-width: 0;
-}
-.water-reference .why-number {
-  font: 750 30px/1 var(--font-heading);
-  color: var(--wet-ink);
+  min-height: 0;
+  gap: 12px;
 }
 @media (max-width: 700px) {
   .water-view {
     overflow: auto;
   }
-  .water-day,
-  .water-pots {
-    width: auto;
+  .water-columns {
+    flex-direction: column;
     flex: none;
-    overflow: visible;
   }
 }
 </style>

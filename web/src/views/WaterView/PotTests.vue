@@ -1,0 +1,232 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { storeToRefs } from 'pinia'
+import { useI18n } from 'vue-i18n'
+import { nanoid } from 'nanoid'
+import {
+  addDays,
+  checkProbe,
+  feels,
+  InputError,
+  knuckles,
+  plantKgOn,
+  requireWeight,
+  WILTING_CM,
+  type Garden,
+  type GardenCourse,
+  type PotCourse,
+} from '@rimbo/core'
+import { readProbe } from '../../data/soilProbe'
+import { useGardenStore } from '../../stores/garden'
+import { useTodayStore } from '../../stores/today'
+import { useFormat } from '../../ui/format'
+import { useFaultText } from '../../ui/faults'
+import QuantityField from '../../ui/QuantityField.vue'
+
+/** What can be felt, weighed, caught and read of a pot's water. */
+const props = defineProps<{ garden: Garden; course: GardenCourse; pot: PotCourse }>()
+const store = useGardenStore()
+const { isSaving } = storeToRefs(store)
+const { now } = storeToRefs(useTodayStore())
+const { t } = useI18n()
+const { ofError: faultWords } = useFaultText()
+const { number } = useFormat()
+
+const HOURS = 24
+/** The probe keeps two days, and is asked every fourth hour of them. */
+const PROBE_HOURS = 48
+const PROBE_EVERY = 4
+const PROBE_MM = 100
+
+const opened = ref<'finger' | 'weigh' | 'drained' | 'probe'>()
+const kinds = ['finger', 'weigh', 'drained', 'probe'] as const
+const open = (kind: (typeof kinds)[number]) =>
+  (opened.value = opened.value === kind ? undefined : kind)
+const massG = ref<number>()
+const caughtL = ref<number>()
+const probeCount = ref(0)
+const probeSaid = ref<string>()
+watch(
+  () => props.pot.container.id,
+  () => {
+    opened.value = undefined
+    probeSaid.value = undefined
+  },
+)
+
+const today = computed(() => Math.floor(props.pot.ofWater.nowHour / HOURS))
+const weighFault = computed(() => {
+  if (massG.value === undefined) return undefined
+  try {
+    requireWeight(props.pot, massG.value / 1000, plantKgOn(props.pot.plants, today.value))
+    return undefined
+  } catch (error) {
+    if (error instanceof InputError) return faultWords(error)
+    throw error
+  }
+})
+const base = () => ({ id: nanoid(), at: now.value, containerId: props.pot.container.id })
+async function recordFinger(knuckle: (typeof knuckles)[number], feel: (typeof feels)[number]) {
+  opened.value = undefined
+  await store.edit(
+    { code: 'change.record.finger', params: { code: props.pot.container.code } },
+    (draft) => {
+      draft.records.push({ ...base(), kind: 'finger', knuckle, feel })
+    },
+  )
+}
+async function recordWeight(): Promise<void> {
+  const grams = massG.value
+  if (grams === undefined || weighFault.value) return
+  await store.edit({ code: 'change.weigh' }, (draft) => {
+    draft.records.push({ ...base(), kind: 'weigh', massKg: grams / 1000 })
+  })
+  massG.value = undefined
+  opened.value = undefined
+}
+async function recordDrained(): Promise<void> {
+  const volumeL = caughtL.value
+  if (volumeL === undefined) return
+  await store.edit({ code: 'change.drained' }, (draft) => {
+    draft.records.push({ ...base(), kind: 'drained', volumeL })
+  })
+  caughtL.value = undefined
+  opened.value = undefined
+}
+
+/** What the simulated probe is told: how wet the mix about it can be, and when it was watered. */
+function question() {
+  const { pot } = props
+  const { mix, volumes, ofWater, needL } = pot
+  const from = Math.max(ofWater.firstHour, ofWater.nowHour - PROBE_HOURS)
+  const watered = Array.from({ length: ofWater.nowHour - from }, (_, hour) => hour).filter(
+    (hour) => ofWater.run.givenL[from + hour]! > 0,
+  )
+  const hour = String(from % HOURS).padStart(2, '0')
+  return {
+    from: `${addDays(props.course.from, Math.floor(from / HOURS))}T${hour}:00`,
+    hours: Math.max(1, ofWater.nowHour - from),
+    fullShare: mix?.drained.containerCapacity ?? 0.5,
+    wiltingShare: mix?.curve.waterShare(WILTING_CM) ?? 0.15,
+    useShareADay: Math.min(1, needL[today.value]! / volumes.fillVolumeL),
+    wateredAfterH: watered.join(','),
+    seed: props.garden.containers.findIndex(({ id }) => id === pot.container.id) + 1,
+  }
+}
+async function fetchProbe(): Promise<void> {
+  probeSaid.value = undefined
+  probeCount.value = 0
+  const { container } = props.pot
+  let readings
+  try {
+    readings = await readProbe(question(), (count) => (probeCount.value = count))
+  } catch {
+    probeSaid.value = t('waterView.probe.none')
+    return
+  }
+  const { good, gaps, jumps } = checkProbe(readings)
+  const known = new Set(
+    props.garden.records
+      .filter(({ kind, containerId }) => kind === 'probe' && containerId === container.id)
+      .map(({ at }) => at),
+  )
+  const kept = good.filter(({ at }, index) => index % PROBE_EVERY === 0 && !known.has(at))
+  if (kept.length)
+    await store.edit({ code: 'change.probe', params: { count: kept.length } }, (draft) => {
+      for (const reading of kept)
+        draft.records.push({
+          ...reading,
+          id: nanoid(),
+          containerId: container.id,
+          kind: 'probe',
+          depthMm: PROBE_MM,
+        })
+    })
+  probeSaid.value = t('waterView.probe.said', {
+    readings: number(readings.length),
+    kept: number(kept.length),
+    gaps: number(gaps.length),
+    jumps: number(jumps.length),
+  })
+}
+</script>
+
+<template>
+  <div class="pot-tests">
+    <div class="row" role="group" :aria-label="t('waterView.testsTitle')">
+      <el-button
+        v-for="kind in kinds"
+        :key="kind"
+        size="small"
+        :aria-expanded="opened === kind"
+        @click="open(kind)"
+      >
+        {{ t(`waterView.test.${kind}`) }}
+      </el-button>
+    </div>
+    <div v-if="opened === 'finger'" class="pot-fingers">
+      <template v-for="knuckle in knuckles" :key="knuckle">
+        <span class="field-label">{{ t(`knuckle.${knuckle}`) }}</span>
+        <el-button
+          v-for="feel in feels"
+          :key="feel"
+          size="small"
+          :disabled="isSaving"
+          :aria-label="`${t(`feel.${feel}`)}, ${t(`knuckle.${knuckle}`)}`"
+          @click="recordFinger(knuckle, feel)"
+        >
+          {{ t(`feel.${feel}`) }}
+        </el-button>
+      </template>
+    </div>
+    <form v-else-if="opened === 'weigh'" class="row" @submit.prevent="recordWeight">
+      <QuantityField
+        v-model="massG"
+        dimension="mass"
+        optional
+        :label="t('waterView.weighs')"
+        :fault="weighFault"
+      />
+      <el-button native-type="submit" :disabled="massG === undefined || !!weighFault || isSaving">
+        {{ t('round.record') }}
+      </el-button>
+      <p class="soft">{{ t('waterView.lift') }}</p>
+    </form>
+    <form v-else-if="opened === 'drained'" class="row" @submit.prevent="recordDrained">
+      <QuantityField v-model="caughtL" dimension="volume" optional :label="t('waterView.caught')" />
+      <el-button native-type="submit" :disabled="caughtL === undefined || isSaving">
+        {{ t('round.record') }}
+      </el-button>
+    </form>
+    <div v-else-if="opened === 'probe'">
+      <p class="soft">{{ t('waterView.probe.text') }}</p>
+      <el-button size="small" :loading="isSaving" @click="fetchProbe">
+        {{ t('waterView.probe.read') }}
+      </el-button>
+      <p v-if="probeSaid" role="status">{{ probeSaid }}</p>
+    </div>
+  </div>
+</template>
+
+<style>
+.pot-tests .row {
+  gap: 4px;
+}
+.pot-tests .el-button + .el-button {
+  margin-left: 0;
+}
+.pot-fingers {
+  display: grid;
+  grid-template-columns: repeat(3, auto);
+  justify-content: start;
+  gap: 4px;
+  margin-top: 6px;
+}
+.pot-fingers .field-label {
+  grid-column: 1 / -1;
+}
+.pot-tests form {
+  margin-top: 6px;
+  align-items: flex-end;
+}
+</style>
