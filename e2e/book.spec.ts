@@ -58,8 +58,8 @@ test('the gardener’s own can and handful are what doses are told in', async ({
   await page.getByRole('button', { name: 'Save' }).click()
   await expect(page.getByText('Kept.')).toBeVisible()
   await page.getByRole('link', { name: 'Round' }).click()
-  await expect(page.getByText('Carry 5 cans of 5 L')).toBeVisible()
-  await expect(page.getByText('¼ can', { exact: true })).toBeVisible()
+  await expect(page.getByText('Carry 6 cans of 5 L')).toBeVisible()
+  await expect(page.getByText('1¼ cans', { exact: true })).toBeVisible()
   await page.getByRole('link', { name: 'Mix' }).click()
   await page.getByRole('button', { name: 'Batches' }).click()
   // 62.8 g of lime at 1.3 g/mL is 48 mL: three quarters of a handful of 62.5 mL.

@@ -9,7 +9,7 @@ test('a first visit opens on the demo garden', async ({ page }) => {
   await expect(page).toHaveURL(/line-up/)
   for (const code of ['B1', 'K1', 'L1'])
     await expect(page.locator(`[data-pot=${code}]`)).toBeVisible()
-  await expect(page.getByText('16 pots want water now')).toBeVisible()
+  await expect(page.getByText('7 pots want water now')).toBeVisible()
 })
 
 test('only views that are there are in the menu', async ({ page }) => {

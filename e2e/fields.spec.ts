@@ -1,4 +1,4 @@
-import { choose, expect, open, test } from './support'
+import { choose, expect, open, openWeather, test } from './support'
 
 test('pots are changed, moved along the walk, and keep what was typed while it is wrong', async ({
   page,
@@ -48,7 +48,7 @@ test('a date out of range and a pot that is not there yet', async ({ page }) => 
 })
 
 test('another day’s weather is typed and answered for, and today’s stays', async ({ page }) => {
-  await open(page, 'water')
+  await openWeather(page)
   await page.getByLabel('Which day').fill('2026-07-14')
   await expect(page.getByRole('heading', { name: 'Tue 14 July: weather not known' })).toBeVisible()
   await expect(page.getByLabel('Highest', { exact: true })).toHaveValue('')

@@ -140,28 +140,29 @@ test('from a tape measure to today’s can of water', async ({ page }) => {
 
   await test.step('the round: a tap records, and the record survives a reload', async () => {
     await page.getByRole('link', { name: 'Round' }).click()
-    await expect(page.getByText('Carry 1 can of 10 L')).toBeVisible()
-    await page.getByRole('button', { name: 'Watered', exact: true }).click()
+    // Planted today and watered in: full, and safe for a while.
+    await expect(page.getByText('Nothing more to carry now.')).toBeVisible()
+    await expect(page.getByRole('region', { name: 'What A1 gets' })).toContainText('Safe until')
+    await page.getByRole('button', { name: 'Gave water' }).click()
+    await page.getByLabel('How much').fill('1 l')
+    await page.getByRole('button', { name: 'Record it' }).click()
     await expect(page.getByText('A1: watering recorded.')).toBeVisible()
-    await expect(page.getByRole('region', { name: 'What A2 gets' })).toBeVisible()
+    await page.getByRole('button', { name: /^A2/ }).click()
     await page.getByRole('button', { name: 'Finger test' }).click()
     await page.getByRole('button', { name: 'Dry, second knuckle (5 cm)' }).click()
     await expect(page.getByText('A2: finger test recorded.')).toBeVisible()
-    await page.getByRole('button', { name: 'Skipped' }).click()
-    await page.getByRole('button', { name: 'Still wet' }).click()
-    await expect(page.getByText('Nothing more to carry now.')).toBeVisible()
     await page.reload()
     await expect(page.getByText('Nothing more to carry now.')).toBeVisible()
   })
 
   await test.step('out as a file and as CSV', async () => {
     await page.getByRole('link', { name: 'Book' }).click()
-    await expect(page.getByRole('row')).toHaveCount(1 + 5)
+    await expect(page.getByRole('row')).toHaveCount(1 + 4)
     const csv = page.waitForEvent('download')
     await page.getByRole('button', { name: 'Records as CSV' }).click()
     const records = await readFile(await (await csv).path(), 'utf8')
     expect(records).toMatch(/^date,time,container,kind,volume_l/)
-    expect(records.split('\r\n')).toHaveLength(6)
+    expect(records.split('\r\n')).toHaveLength(5)
     await page.getByRole('link', { name: 'Settings' }).click()
     const file = page.waitForEvent('download')
     await page.getByRole('button', { name: 'Export the garden' }).click()
@@ -170,7 +171,7 @@ test('from a tape measure to today’s can of water', async ({ page }) => {
     const text = await readFile(await download.path(), 'utf8')
     expect(JSON.parse(text)).toMatchObject({
       format: 'rimbo-garden',
-      version: 4,
+      version: 5,
       name: 'My garden',
     })
   })

@@ -40,14 +40,14 @@ test('the round goes by arrow keys and Enter', async ({ page }) => {
   await open(page, 'round')
   await tabTo(page, 'Watered')
   await page.keyboard.press('ArrowRight')
-  await expect(page.getByRole('region', { name: 'What F1 gets' })).toBeVisible()
+  await expect(page.getByRole('region', { name: 'What F2 gets' })).toBeVisible()
   await tabTo(page, 'Watered')
   await page.keyboard.press('Enter')
-  await expect(page.getByText('F1: watering recorded.')).toBeVisible()
+  await expect(page.getByText('F2: watering recorded.')).toBeVisible()
   await page.keyboard.press('Control+z')
   await expect(page.getByText('Taken back.')).toBeVisible()
   await page.keyboard.press('Control+Shift+z')
-  await expect(page.getByRole('button', { name: /^F1/ })).toContainText('watered')
+  await expect(page.getByRole('button', { name: /^F2/ })).toContainText('watered')
 })
 
 test('the first Tab offers to skip to the main part, and a letter in a field is a letter', async ({

@@ -38,6 +38,12 @@ export async function open(page: Page, view: (typeof views)[number]): Promise<vo
   await page.locator('main h1').first().waitFor({ state: 'attached' })
 }
 
+/** Opens the weather of a day, under Water. */
+export async function openWeather(page: Page): Promise<void> {
+  await open(page, 'water')
+  await page.getByRole('button', { name: 'Weather', exact: true }).click()
+}
+
 /** Chooses an option of a select by its label. */
 export async function choose(page: Page, label: string, option: string): Promise<void> {
   // The shown value lies over the input, as a pointer meets it too.

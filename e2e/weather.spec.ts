@@ -1,9 +1,9 @@
 import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
-import { choose, expect, open, test } from './support'
+import { choose, expect, openWeather, test } from './support'
 
 const give = async (page: Page, name: string, text: string) => {
-  await open(page, 'water')
+  await openWeather(page)
   await page.getByLabel('Choose a weather file').setInputFiles({
     name,
     mimeType: 'text/csv',

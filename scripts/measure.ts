@@ -1,5 +1,3 @@
-import { readFileSync } from 'node:fs'
-import { gzipSync } from 'node:zlib'
 import highsLoader from 'highs'
 import {
   addDays,
@@ -35,40 +33,14 @@ import {
   type Plan,
 } from '@rimbo/core'
 import { forty, gardenOf } from './benchTasks'
-
-const root = new URL('..', import.meta.url)
-const read = (path: string) => readFileSync(new URL(path, root))
+import { hourlyBalance, yearsOfWater } from './benchWater'
+import { firstScreenBytes } from './firstScreen'
 
 interface Row {
   readonly what: string
   readonly measured: string
   readonly limit: string
   readonly 'of the limit': string
-}
-
-interface Chunk {
-  readonly file: string
-  readonly isEntry?: boolean
-  readonly imports?: readonly string[]
-  readonly css?: readonly string[]
-}
-
-/** Script and style that the first screen waits for: the entry, and all it imports at once. */
-function firstScreenBytes(): number {
-  const manifest = JSON.parse(read('web/dist/.vite/manifest.json').toString()) as Record<
-    string,
-    Chunk
-  >
-  const files = new Set<string>()
-  const take = (name: string): void => {
-    const chunk = manifest[name]
-    if (!chunk || files.has(chunk.file)) return
-    files.add(chunk.file)
-    chunk.css?.forEach((file) => files.add(file))
-    chunk.imports?.forEach(take)
-  }
-  for (const [name, chunk] of Object.entries(manifest)) if (chunk.isEntry) take(name)
-  return [...files].reduce((sum, file) => sum + gzipSync(read(`web/dist/${file}`)).length, 0)
 }
 
 /** Middle of several runs, ms, after a few that warm up. */
@@ -208,6 +180,12 @@ const yearsMs = medianMs(
     Array.from({ length: YEARS }, (_, seed) => generateWeather(climate, '2026-01-01', 365, seed)),
   3,
 )
+const balance = hourlyBalance(season.pots[0]!)
+const WATER_DAYS = 150
+const waterYearsMs = yearsOfWater(gardenOf(16), now, WATER_DAYS, YEARS)
+const learnMs =
+  medianMs(() => gardenCourse(structuredClone(garden), now), 3) -
+  medianMs(() => structuredClone(garden), 3)
 const readMs = medianMs(() => readGarden(writeGarden(garden)), 11)
 const jsonMs = medianMs(() => JSON.parse(JSON.stringify(garden)) as unknown, 11)
 
@@ -247,6 +225,24 @@ const rows: Row[] = [
     measured: `${(yearsMs / 1000).toFixed(1)} s`,
     limit: `${YEARS_MS / 1000} s`,
     'of the limit': (yearsMs / YEARS_MS).toFixed(2),
+  },
+  {
+    what: `the water of a pot, ${(1e3 / balance.ns).toFixed(1)} million hours a second, beside plain C`,
+    measured: `${balance.ns.toFixed(1)} ns an hour`,
+    limit: balance.c ? `${balance.c.ns.toFixed(1)} ns in C` : 'no compiler here',
+    'of the limit': balance.c ? `${(balance.ns / balance.c.ns).toFixed(1)} ×, aim 3` : '–',
+  },
+  {
+    what: `${YEARS} years × 16 pots × ${WATER_DAYS} days of water, watered in four ways`,
+    measured: `${(waterYearsMs / 1000).toFixed(1)} s`,
+    limit: `${YEARS_MS / 1000} s`,
+    'of the limit': (waterYearsMs / YEARS_MS).toFixed(2),
+  },
+  {
+    what: `growth, water and what tests told of ${CONTAINERS} pots, from nothing`,
+    measured: `${learnMs.toFixed(0)} ms`,
+    limit: `${OPEN_MS} ms`,
+    'of the limit': (learnMs / OPEN_MS).toFixed(2),
   },
   {
     what: 'write and read that garden as a file, against bare JSON',

@@ -30,7 +30,7 @@ const PLANT_SD_SHARE = 0.2
 const SEED = 0.618
 
 /** What is older tells of a smaller plant: learned from the tests of so many days (memory). */
-const LEARNED_OF_DAYS = 35
+const LEARNED_OF_DAYS = 28
 
 /** What draws on a pot on one of its days. */
 export interface DayDrawing {

@@ -155,9 +155,14 @@ export function wiltingChance(
   )
   const { model, kind, provenance } = climateOf(garden)
   const known = knownAhead(course).slice(0, days)
-  const visits = wateringHabits.map((habit) => visitsBy(habit, days))
+  const ofHabits = <T>(make: (habit: WateringHabit) => T) =>
+    Object.fromEntries(wateringHabits.map((habit) => [habit, make(habit)])) as Record<
+      WateringHabit,
+      T
+    >
+  const visits = ofHabits((habit) => visitsBy(habit, days))
   const givenL = new Float64Array(days * HOURS_A_DAY)
-  const hits = pots.map(() => wateringHabits.map(() => 0))
+  const hits = pots.map(() => ofHabits(() => 0))
   const rows = pots.map(({ ofWater }): WaterWeather => {
     const referenceMm = new Float64Array(days * HOURS_A_DAY)
     return {
@@ -191,20 +196,23 @@ export function wiltingChance(
       const known = learned?.thirst ?? { mean: 1, sd: PRIOR_SD.thirst }
       const thirst = known.mean * Math.exp((known.sd / known.mean) * normal())
       fill(row, pot, garden, open, hours)
-      wateringHabits.forEach((_habit, which) => {
-        const { hadShare } = simulateWater(
-          pot.water,
-          row,
-          { givenL, visitH: visits[which]! },
-          {
-            start: fullPot(pot.water),
-            thirst: pot.ofWater.options.thirst,
-            capacity: pot.ofWater.options.capacity,
-            into: runs[index]!,
-          },
-        )
-        if (wilts(hadShare, row.referenceMm)) hits[index]![which]!++
-      })
+      const doesWilt = (habit: WateringHabit): boolean => {
+        const events = { givenL, visitH: visits[habit] }
+        const { hadShare } = simulateWater(pot.water, row, events, {
+          start: fullPot(pot.water),
+          thirst,
+          capacity: options.capacity,
+          into: runs[index]!,
+        })
+        return wilts(hadShare, row.referenceMm)
+      }
+      const hit = hits[index]!
+      if (doesWilt('weekAway')) hit.weekAway++
+      // Who comes by oftener leaves no pot hanging that once in three days keeps upright.
+      for (const habit of ['thirdDay', 'secondDay', 'daily'] as const) {
+        if (!doesWilt(habit)) break
+        hit[habit]++
+      }
     })
     if (year % TELL_EVERY === 0) progress?.(year / count)
   }
@@ -213,9 +221,7 @@ export function wiltingChance(
     days,
     pots: pots.map(({ container }, index) => ({
       containerId: container.id,
-      chance: Object.fromEntries(
-        wateringHabits.map((habit, which) => [habit, hits[index]![which]! / Math.max(1, count)]),
-      ) as Record<WateringHabit, number>,
+      chance: ofHabits((habit) => hits[index]![habit] / Math.max(1, count)),
     })),
     reasons: [
       reason('spread.years', { yearCount: count }),

@@ -2,13 +2,13 @@ import { HOURS_A_DAY } from '../weather'
 import { MORNING_H, WILTS_BELOW } from './plan'
 import {
   fullPot,
-  simulateWater,
   sumsOf,
   type WateredPot,
   type WaterEvents,
   type WaterOptions,
   type WaterWeather,
-} from './simulate'
+} from './pot'
+import { simulateWater } from './simulate'
 
 /** What can be done for one pot before one goes, the least work first. */
 export const awayHelps = ['mulch', 'saucer', 'shade', 'reservoir', 'drip'] as const

@@ -17,12 +17,10 @@ export {
   type WaterCell,
   type WaterStore,
 } from './store'
+export { runsPastShare, simulateWater, SPLASH_L } from './simulate'
 export {
   emptyRun,
   fullPot,
-  runsPastShare,
-  simulateWater,
-  SPLASH_L,
   sumsOf,
   type WateredPot,
   type WaterCorrection,
@@ -31,7 +29,7 @@ export {
   type WaterRun,
   type WaterState,
   type WaterWeather,
-} from './simulate'
+} from './pot'
 export {
   dailyVisits,
   EVENING_FROM_H,

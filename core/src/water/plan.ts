@@ -1,14 +1,13 @@
 import { HOURS_A_DAY } from '../weather'
 import {
   fullPot,
-  runsPastShare,
-  simulateWater,
   type WateredPot,
   type WaterEvents,
   type WaterOptions,
   type WaterState,
   type WaterWeather,
-} from './simulate'
+} from './pot'
+import { runsPastShare, simulateWater } from './simulate'
 
 /** Hours of the gardener's clock at which pots are watered (practice: in the morning). */
 export const MORNING_H = 7

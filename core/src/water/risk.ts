@@ -1,7 +1,7 @@
 import type { Variety } from '../plant'
 import { memory, practice, published, reason, type Reason } from '../units'
 import { HOURS_A_DAY } from '../weather'
-import type { WaterRun, WaterWeather } from './simulate'
+import type { WaterRun, WaterWeather } from './pot'
 
 export const riskLevels = ['low', 'raised', 'high'] as const
 export type RiskLevel = (typeof riskLevels)[number]

@@ -53,10 +53,12 @@ describe('the store of a pot', () => {
 
 describe('stress', () => {
   test('FAO 56, Eq. 84: full supply up to p, then a line to nothing at wilting', () => {
-    // Example 36 of the paper: TAW 100 mm, p 0.55 gives RAW 55 mm.
-    expect(stressShare(55, 100, 0.55)).toBe(1)
-    expect(stressShare(77.5, 100, 0.55)).toBeCloseTo(0.5, 12)
-    expect(stressShare(100, 100, 0.55)).toBe(0)
+    // Example 37, from memory: tomato on silt, 0.8 m of roots, θ from 0.32 to 0.12:
+    // 160 mm in all, 64 of them readily with p = 0.40.
+    const totalMm = 1000 * (0.32 - 0.12) * 0.8
+    expect(stressShare(64, totalMm, 0.4)).toBe(1)
+    expect(stressShare(112, totalMm, 0.4)).toBeCloseTo(0.5, 12)
+    expect(stressShare(totalMm, totalMm, 0.4)).toBe(0)
   })
   test('Table 22: p rises by 0.04 for each mm below 5, within 0.1 and 0.8; peppers have less', () => {
     const cell = { easyL: 4, availableL: 10 }

@@ -1,104 +1,28 @@
 import { InputError } from '../units'
 import { HOURS_A_DAY } from '../weather'
-import { freeShareOf, type WaterStore } from './store'
-
-/** Sums of a row from its beginning on, one longer than the row. */
-export function sumsOf(row: Float64Array): Float64Array {
-  const sums = new Float64Array(row.length + 1)
-  for (let index = 0; index < row.length; index++) sums[index + 1] = sums[index]! + row[index]!
-  return sums
-}
-
-/** A pot as the hourly balance takes it. */
-export interface WateredPot extends WaterStore {
-  /** How much of the easily available water its plants use freely, beside tomatoes, 0–1. */
-  readonly sensitivity: number
-}
-
-/** What draws on a pot, day by day, and what falls into it. */
-export interface WaterWeather {
-  readonly days: number
-  /** From short grass where the pot stands, mm in each hour. */
-  readonly referenceMm: Float64Array
-  /** The same summed from the first hour on, one longer. */
-  readonly referenceSumMm: Float64Array
-  /** Leaf by its coefficient and wind, m²: litres for each mm. Below zero on a day without plants. */
-  readonly leafM2: Float64Array
-  /** Open mix under its mulch and shade, m². */
-  readonly openM2: Float64Array
-  /** Breathing wall, m². */
-  readonly wallM2: number
-  /** Into the pot over the day, L. */
-  readonly rainL: Float64Array
-  /** What the crop draws over its own leaf in the day, mm. */
-  readonly cropMm: Float64Array
-}
-
-export interface WaterEvents {
-  /** Given, L in each hour. */
-  readonly givenL: Float64Array
-  /** Where the gardener comes by and gives what is wanted: hours until they do again; 0 elsewhere. */
-  readonly visitH: Uint8Array
-}
-
-/** What is missing from a pot at one moment. */
-export interface WaterState {
-  /** From each drained cell, from above, L. */
-  readonly missingL: Float64Array
-  reservoirL: number
-  /** Lost from the surface since it was last wetted, mm. */
-  driedMm: number
-}
-
-/** The same found by a test: put in the place of what was computed. */
-export interface WaterCorrection {
-  readonly hour: number
-  /** Of what the cells hold, what is missing, 0–1. */
-  readonly missingShare: number
-}
-
-export interface WaterOptions {
-  /** First hour, and the one after the last; all where left out. */
-  readonly from?: number
-  readonly to?: number
-  /** Full where left out. */
-  readonly start?: WaterState
-  /** What its plants drink beside the model. */
-  readonly thirst?: number | undefined
-  /** What it holds beside the model. */
-  readonly capacity?: number | undefined
-  readonly corrections?: readonly WaterCorrection[]
-  /** An earlier run of as many hours, to be written over. */
-  readonly into?: WaterRun
-}
-
-/** A pot hour by hour; each value stands for the end of its hour. */
-export interface WaterRun {
-  /** Missing from the drained mix, all cells, L. */
-  readonly missingL: Float64Array
-  /** The same of the driest cell, share of what it holds above wilting, 0–1. */
-  readonly driestShare: Float64Array
-  readonly reservoirL: Float64Array
-  /** Of the water its leaves wanted, what they had, 0–1. */
-  readonly hadShare: Float64Array
-  /** Recorded or by plan. */
-  readonly givenL: Float64Array
-  /** Ran out below. */
-  readonly drainedL: Float64Array
-  /** Leaves, surface and walls. */
-  readonly usedL: Float64Array
-  /** At the end. */
-  readonly end: WaterState
-}
+import {
+  FREELY_DRIED_MM,
+  MOST_DRIED_MM,
+  quietHours,
+  type CellDay,
+  type CellNow,
+} from './quietHours'
+import {
+  emptyRun,
+  fullPot,
+  type WateredPot,
+  type WaterEvents,
+  type WaterOptions,
+  type WaterRun,
+  type WaterWeather,
+} from './pot'
+import { freeShareOf } from './store'
 
 /** Of water poured on moist mix, what runs past it (memory). */
 const RUNS_PAST_SHARE = 0.03
 /** From so much missing on, dry mix sheds water, up to this share of it (memory). */
 const SHEDS_FROM_SHARE = 0.6
 const SHEDS_SHARE = 0.6
-/** A wet surface gives off freely up to here, and nothing beyond, mm (FAO 56, Table 19: loam, 10 cm). */
-const FREELY_DRIED_MM = 9
-const MOST_DRIED_MM = 21.5
 /** Less is not worth the walk, L. */
 export const SPLASH_L = 0.05
 
@@ -110,23 +34,6 @@ export const runsPastShare = (repellentShare: number, missingShare: number): num
   RUNS_PAST_SHARE +
   (repellentShare * SHEDS_SHARE * Math.max(0, missingShare - SHEDS_FROM_SHARE)) /
     (1 - SHEDS_FROM_SHARE)
-
-export const fullPot = ({ cells, reservoirL }: WaterStore): WaterState => ({
-  missingL: new Float64Array(cells.length),
-  reservoirL,
-  driedMm: 0,
-})
-
-export const emptyRun = (hours: number, { cells }: WaterStore): WaterRun => ({
-  missingL: new Float64Array(hours),
-  driestShare: new Float64Array(hours),
-  reservoirL: new Float64Array(hours),
-  hadShare: new Float64Array(hours),
-  givenL: new Float64Array(hours),
-  drainedL: new Float64Array(hours),
-  usedL: new Float64Array(hours),
-  end: { missingL: new Float64Array(cells.length), reservoirL: 0, driedMm: 0 },
-})
 
 /**
  * The water of a pot hour by hour.
@@ -181,6 +88,24 @@ export function simulateWater(
   const correctionCount = corrections.length
   let correction = 0
 
+  outHadShare.fill(1, 0, to - from)
+  if (options.into) {
+    outReservoirL.fill(0, 0, to - from)
+    outGivenL.fill(0, 0, to - from)
+    outDrainedL.fill(0, 0, to - from)
+  }
+
+  const cell: CellNow = { missingL: 0, driedMm: 0 }
+  const cellDay: CellDay = {
+    thirst,
+    leafM2: 0,
+    openM2: 0,
+    wallShareM2: wallM2 * aLitre,
+    availableL,
+    stressedL: 0,
+    aLitre,
+    onSurface,
+  }
   let day = Math.floor(from / HOURS_A_DAY) - 1
   let dayEnds = from
   let leaf = 0
@@ -188,7 +113,8 @@ export function simulateWater(
   let rain = 0
   let freeL = 0
   let stressedL = 0
-  for (let hour = from; hour < to; hour++) {
+  let hour = from
+  while (hour < to) {
     const at = hour - from
     if (hour === dayEnds) {
       day++
@@ -198,19 +124,35 @@ export function simulateWater(
       rain = rainL[day]! / HOURS_A_DAY
       freeL = freeShareOf(cellOf!, sensitivity, cropMm[day]! * thirst) * availableL
       stressedL = availableL - freeL
+      cellDay.leafM2 = leaf
+      cellDay.openM2 = open
+      cellDay.stressedL = stressedL
     }
     if (leaf < 0) {
       // Nothing grows: it stands as it was filled.
       outMissingL[at] = 0
       outDriestShare[at] = 0
+      outUsedL[at] = 0
       outReservoirL[at] = reservoir
-      outHadShare[at] = 1
-      outGivenL[at] = outDrainedL[at] = outUsedL[at] = 0
+      hour++
       continue
     }
     // What a test found stands at the beginning of its hour.
     while (correction < correctionCount && correctedHours[correction]! <= hour)
       missing.fill(correctedShares[correction++]! * availableL)
+
+    if (count === 1 && rain === 0 && reservoirMostL === 0) {
+      const quietTo = Math.min(dayEnds, to, correctedHours[correction] ?? to)
+      cell.missingL = missing[0]!
+      cell.driedMm = dried
+      const next = quietHours(cell, cellDay, referenceMm, givenL, visitH, out, hour, quietTo, from)
+      missing[0] = cell.missingL
+      dried = cell.driedMm
+      if (next > hour) {
+        hour = next
+        continue
+      }
+    }
     const mm = referenceMm[hour]! * thirst
 
     let given = givenL[hour]!
@@ -264,13 +206,12 @@ export function simulateWater(
       given -= intoReservoir
     }
     const landed = given + rain
-    let running = 0
     if (landed > 0) {
       const missingShare = missing[0]! * aLitre
       const past = given > 0 ? given * runsPastShare(repellentShare, missingShare) : 0
       const taken = Math.min(missing[0]!, landed - past)
       missing[0]! -= taken
-      running = landed - taken
+      let running = landed - taken
       for (let cell = 1; cell < count; cell++) {
         const here = Math.min(missing[cell]!, running)
         missing[cell]! -= here
@@ -282,7 +223,9 @@ export function simulateWater(
         reservoir += intoReservoir
         running -= intoReservoir
       }
-    }
+      outGivenL[at] = poured
+      outDrainedL[at] = running
+    } else if (poured > 0) outGivenL[at] = poured
 
     const leafWantsL = mm * leaf * share
     const openWantsL =
@@ -319,11 +262,11 @@ export function simulateWater(
     }
     outMissingL[at] = sumMissing
     outDriestShare[at] = driest * aLitre
-    outReservoirL[at] = reservoir
-    outHadShare[at] = had * share
-    outGivenL[at] = poured
-    outDrainedL[at] = running
     outUsedL[at] = used
+    // These rows stand at what they mostly are.
+    if (had < count) outHadShare[at] = had * share
+    if (reservoirMostL > 0) outReservoirL[at] = reservoir
+    hour++
   }
   out.end.reservoirL = reservoir
   out.end.driedMm = dried

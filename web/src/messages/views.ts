@@ -86,7 +86,7 @@ export const viewWords = {
       skipped: 'skipped',
       nothing: 'no water today',
     },
-    brief: { due: 'due', later: 'evening', done: 'done', skipped: 'skipped', nothing: '–' },
+    brief: { due: 'due', later: 'evening', done: 'watered', skipped: 'skipped', nothing: '–' },
     emptyTitle: 'No plants yet',
     emptyText: 'The round shows one card a pot, in walking order, once something grows in them.',
     emptyGo: 'Choose plants under Fit',

@@ -4,13 +4,13 @@ import { HOURS_A_DAY } from '../../weather'
 import {
   emptyRun,
   fullPot,
-  simulateWater,
   type WateredPot,
   type WaterCorrection,
   type WaterEvents,
   type WaterState,
   type WaterWeather,
-} from '../simulate'
+} from '../pot'
+import { simulateWater } from '../simulate'
 import type { SuctionTable } from '../suction'
 import { likelihood, type AsComputed, type WaterTest } from './observation'
 
@@ -56,7 +56,7 @@ export interface AssimilateOptions {
 /** Before any test: plants of one kind differ so much in thirst, mixes in what they hold (memory). */
 export const PRIOR_SD = { thirst: 0.28, capacity: 0.12 }
 const LIMITS = { least: 0.3, most: 3 }
-const PARTICLES = 128
+const PARTICLES = 96
 /** Of what a pot holds, what a day adds to not knowing what is missing (memory). */
 const DAILY_BLUR = 0.01
 /** Shrinkage of particles that are drawn again (Liu & West 2001). */

@@ -1,5 +1,6 @@
 import { EVENING_H, MORNING_H } from '../plan'
-import { simulateWater, type WateredPot, type WaterEvents, type WaterWeather } from '../simulate'
+import { type WateredPot, type WaterEvents, type WaterWeather } from '../pot'
+import { simulateWater } from '../simulate'
 import { suctionAtDepthCm, type SuctionTable } from '../suction'
 import { HOURS_A_DAY } from '../../weather'
 import type { Particle } from './assimilate'

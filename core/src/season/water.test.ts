@@ -1,0 +1,180 @@
+// The water of the demo garden: what it would be otherwise, a time away, many years.
+import { readFileSync } from 'node:fs'
+import { describe, expect, test } from '@jest/globals'
+import { containerVolumes } from '../container'
+import { readGarden, type Garden, type GardenRecord } from '../garden'
+import { awayHelps } from '../water'
+import {
+  dripFor,
+  gardenCourse,
+  planLeaving,
+  requireWeight,
+  tellingTest,
+  wateringHabits,
+  waterCurve,
+  whatIfs,
+  wiltingChance,
+  type PotCourse,
+} from '.'
+import { saucerL, scaled } from './variant'
+
+const demo = readGarden(
+  readFileSync(new URL('../../../demo/port-maren.rimbo.json', import.meta.url), 'utf8'),
+)
+const NOW = demo.clock!
+const course = gardenCourse(demo, NOW)
+const potIn = (code: string, of = course): PotCourse =>
+  of.pots.find(({ container }) => container.code === code)!
+const sum = (row: Float64Array) => row.reduce((total, one) => total + one, 0)
+
+describe('what if', () => {
+  const rows = whatIfs(course, potIn('F2'), { days: 14, recipeId: 'fastDrainBark', awayDays: 7 })
+  const of = (kind: string) => rows.find((row) => row.kind === kind)!
+
+  test('over the same days mulch, shade and a quieter spot save water; a second plant asks for more', () => {
+    const asItIs = of('asItIs').useL
+    for (const kind of ['mulch', 'shade', 'move']) expect(of(kind).useL).toBeLessThan(asItIs)
+    expect(of('twoPlants').useL).toBeGreaterThan(1.2 * asItIs)
+  })
+  test('a pot of twice the volume or a reservoir wants fewer walks, a bark mix more', () => {
+    const walks = of('asItIs').visitsAWeek
+    expect(of('biggerPot').visitsAWeek).toBeLessThan(walks)
+    expect(of('reservoir').visitsAWeek).toBeLessThan(walks)
+    expect(of('otherMix').visitsAWeek).toBeGreaterThanOrEqual(walks)
+  })
+  test('a week away hangs its leaves; nothing else does', () => {
+    expect(of('away').wiltedH).toBeGreaterThan(6)
+    for (const row of rows) if (row.kind !== 'away') expect(row.wiltedH).toBe(0)
+    for (const row of rows) expect(row.leftShare).toHaveLength(14 * 24)
+  })
+  test('twice the volume is twice the volume, in every form', () => {
+    for (const container of demo.containers) {
+      const [before, after] = [container, scaled(container, Math.cbrt(2))].map(containerVolumes)
+      // Liners and earth keep their thickness.
+      expect(after!.fillVolumeL / before!.fillVolumeL).toBeGreaterThan(1.9)
+      expect(after!.fillVolumeL / before!.fillVolumeL).toBeLessThan(2.25)
+    }
+  })
+  test('a saucer stands under a pot, and not under what hangs or has no floor', () => {
+    expect(saucerL(potIn('K1').container)).toBeGreaterThan(1)
+    expect(['H1', 'S1', 'L1', 'R1'].map((code) => saucerL(potIn(code).container))).toEqual([
+      0, 0, 0, 0,
+    ])
+  })
+})
+
+describe('a week away', () => {
+  test('is answered for the demo: some are lost alone, the smallest set saves all', () => {
+    const plan = planLeaving(course, { days: 7, helps: awayHelps, neighbourOnDay: 4 })
+    const alone = plan.alone.filter(({ outcome }) => outcome.verdict === 'lost').map(({ id }) => id)
+    expect(alone).toContain('f2')
+    expect(plan.unsavedIds).toEqual([])
+    const withoutNeighbour = planLeaving(course, { days: 7, helps: awayHelps })
+    expect(plan.count).toBeLessThanOrEqual(withoutNeighbour.count)
+    const boxes = plan.alone.filter(({ id }) => id === 'r1' || id === 'r2')
+    for (const { outcome } of boxes) expect(outcome.verdict).toBe('well')
+  })
+  test('beyond the days that are worked out is refused', () =>
+    expect(() => planLeaving(course, { days: 400, helps: [] })).toThrow(
+      expect.objectContaining({ code: 'awayTooLong' }),
+    ))
+  test('drip covers each pot’s thirstiest day', () => {
+    const line = dripFor(course, ['b1', 'f1', 'k1'])
+    expect(line.pots.map(({ containerId }) => containerId)).toEqual(['b1', 'f1', 'k1'])
+    for (const { getsL, needL } of line.pots) expect(getsL).toBeGreaterThanOrEqual(needL - 1e-9)
+  })
+})
+
+describe('many years', () => {
+  const asked = { at: NOW, days: 21, count: 12, seed: 4 }
+  const told: number[] = []
+  const found = wiltingChance(demo, asked, (share) => told.push(share))
+
+  test('the seldomer one comes, the more years it wilts; the same for the same seed', () => {
+    for (const { chance } of found.pots) {
+      expect(chance.daily).toBeLessThanOrEqual(chance.secondDay)
+      expect(chance.secondDay).toBeLessThanOrEqual(chance.thirdDay)
+      expect(Object.keys(chance)).toEqual([...wateringHabits])
+    }
+    expect(found.pots.some(({ chance }) => chance.weekAway === 1)).toBe(true)
+    expect(found.pots.some(({ chance }) => chance.weekAway === 0)).toBe(true)
+    expect(wiltingChance(demo, { ...asked, count: 3 })).toEqual(
+      wiltingChance(demo, { ...asked, count: 3 }),
+    )
+    expect(told[0]).toBe(0)
+  })
+  test('past the end of the season is refused', () =>
+    expect(() => wiltingChance(demo, { ...asked, days: 300 })).toThrow(
+      expect.objectContaining({ code: 'pastCourse' }),
+    ))
+})
+
+describe('the curve of a pot', () => {
+  test('lies between full and nothing, within its band, and adds up day by day', () => {
+    for (const pot of course.pots) {
+      const curve = waterCurve(course, pot, 9, 7)
+      curve.leftL.forEach((litres, hour) => {
+        expect(litres).toBeGreaterThanOrEqual(-1e-9)
+        expect(litres).toBeLessThanOrEqual(curve.fullL + 1e-9)
+        expect(curve.lowL[hour]!).toBeLessThanOrEqual(litres + 1e-9)
+        expect(curve.highL[hour]!).toBeGreaterThanOrEqual(litres - 1e-9)
+      })
+      const given = curve.days.reduce((total, day) => total + day.givenL, 0)
+      expect(given).toBeCloseTo(sum(curve.givenL), 9)
+    }
+    expect(waterCurve(course, potIn('K2'), 9, 7).tests.length).toBeGreaterThan(3)
+  })
+  test('asks for a test while one would tell something', () => {
+    const asked = tellingTest(potIn('K3'))!
+    expect(asked.bits).toBeGreaterThan(0.05)
+    expect(asked.hour).toBeGreaterThanOrEqual(potIn('K3').ofWater.nowHour)
+  })
+})
+
+describe('records', () => {
+  const withRecords = (...more: object[]): Garden => ({
+    ...demo,
+    records: [
+      ...demo.records,
+      ...more.map((one, index) => ({ id: `new${index}`, ...one }) as GardenRecord),
+    ],
+  })
+  const learned = (garden: Garden) => potIn('F1', gardenCourse(garden, NOW)).ofWater
+
+  test('dry by the finger again and again: it drinks more than was thought, and gets more', () => {
+    const dry = ['12', '13', '15', '16', '17'].map((day) => ({
+      kind: 'finger',
+      at: `2026-06-${day}T18:00`,
+      containerId: 'f1',
+      knuckle: 'second',
+      feel: 'dry',
+    }))
+    const [before, after] = [learned(demo), learned(withRecords(...dry))]
+    expect(after.learned!.testCount).toBe(before.learned!.testCount + 5)
+    expect(after.learned!.thirst.mean).toBeGreaterThan(before.learned!.thirst.mean)
+  })
+  test('a probe and a scale are learned from; what lies before planting is kept and not used', () => {
+    const probe = { kind: 'probe', containerId: 'f1', moistureShare: 0.5, depthMm: 100 }
+    const found = learned(
+      withRecords(
+        { ...probe, at: '2026-06-17T12:00' },
+        { ...probe, at: '2026-03-05T12:00' },
+        { kind: 'drained', containerId: 'f1', volumeL: 0.3, at: '2026-06-14T07:50' },
+      ),
+    )
+    expect(found.earlyCount).toBe(1)
+    expect(found.tests.map(({ kind }) => kind)).toEqual(
+      expect.arrayContaining(['probe', 'drained']),
+    )
+  })
+  test('a weight below that of the dry pot, or far above the soaked one, is refused', () => {
+    const pot = potIn('K2')
+    expect(() => requireWeight(pot, pot.mass.dryKg - 0.5, 1)).toThrow(
+      expect.objectContaining({ code: 'underDryPot' }),
+    )
+    expect(() => requireWeight(pot, pot.mass.wateredKg + 20, 1)).toThrow(
+      expect.objectContaining({ code: 'overFullPot' }),
+    )
+    expect(() => requireWeight(pot, pot.mass.wateredKg, 1)).not.toThrow()
+  })
+})
