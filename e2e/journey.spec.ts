@@ -142,7 +142,7 @@ test('from a tape measure to today’s can of water', async ({ page }) => {
     await page.getByRole('link', { name: 'Round' }).click()
     // Planted today and watered in: full, and safe for a while.
     await expect(page.getByText('Nothing more to carry now.')).toBeVisible()
-    await expect(page.getByRole('region', { name: 'What A1 gets' })).toContainText('Safe until')
+    await expect(page.getByRole('region', { name: 'What A1 gets' })).toContainText('no water today')
     await page.getByRole('button', { name: 'Gave water' }).click()
     await page.getByLabel('How much').fill('1 l')
     await page.getByRole('button', { name: 'Record it' }).click()

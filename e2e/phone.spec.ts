@@ -32,7 +32,7 @@ test('the whole round, tap by tap, and what is for the evening on a fierce day',
   })
   await open(page, 'round')
   const watered = page.getByRole('button', { name: 'Watered', exact: true })
-  await expect(page.getByText(/^Carry \d+ cans of 10 L/)).toBeVisible()
+  await expect(page.getByText(/Carry \d+ cans? of 10\sL/)).toBeVisible()
   while (await watered.isVisible()) {
     const place = await page.locator('.round-code').textContent()
     await watered.tap()

@@ -2,7 +2,7 @@ import { test } from '@playwright/test'
 
 // The pictures of the README, from the demo garden. Run with `npm run screenshots`.
 const folder = '../docs/screenshots'
-const wide = ['line-up', 'round', 'place', 'fit', 'mix', 'water', 'book', 'settings'] as const
+const wide = ['line-up', 'round', 'place', 'fit', 'mix', 'book', 'settings'] as const
 const narrow = ['line-up', 'round', 'book'] as const
 const PHONE = { width: 390, height: 844 }
 
@@ -24,14 +24,11 @@ test.describe('pictures', () => {
     await page.screenshot({ path: `${import.meta.dirname}/${folder}/arrange.png` })
   })
 
-  for (const [name, button] of [
-    ['batches', 'Batches'],
-    ['tests', 'Kitchen tests'],
-  ] as const)
+  for (const [name, button] of [['batches', 'Batches']] as const)
     test(`a mix, ${name}`, async ({ page }) => {
       await page.goto('/mix')
       await page.getByRole('button', { name: button }).click()
-      await page.getByRole('heading', { name: /makes|Measured so far/ }).waitFor()
+      await page.getByRole('heading', { name: /makes/ }).waitFor()
       await page.screenshot({ path: `${import.meta.dirname}/${folder}/mix-${name}.png` })
     })
 
@@ -42,6 +39,17 @@ test.describe('pictures', () => {
     await page.getByRole('button', { name: 'Find the mix' }).click()
     await page.getByRole('button', { name: 'Look at it in the tub' }).waitFor({ timeout: 60_000 })
     await page.screenshot({ path: `${import.meta.dirname}/${folder}/mix-solve.png` })
+  })
+
+  test('water by the hour, and a week away', async ({ page }) => {
+    await page.goto('/water')
+    await page.getByRole('button', { name: /F2/ }).click()
+    await page.getByRole('button', { name: 'A week away', exact: true }).click()
+    await page.evaluate(() => document.fonts.ready)
+    await page.screenshot({ path: `${import.meta.dirname}/${folder}/water.png` })
+    await page.getByRole('button', { name: 'Going away' }).click()
+    await page.locator('[data-away]').waitFor()
+    await page.screenshot({ path: `${import.meta.dirname}/${folder}/water-away.png` })
   })
 
   test('a pot and its form', async ({ page }) => {

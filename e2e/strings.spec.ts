@@ -20,7 +20,7 @@ test('the line is drawn to the end of August, and back to today', async ({ page 
   // Held below the last row, the weeks go by.
   await page.mouse.move(x, 799, { steps: 5 })
   await expect
-    .poll(async () => Number(await line(page).getAttribute('aria-valuenow')))
+    .poll(async () => Number(await line(page).getAttribute('aria-valuenow')), { timeout: 30_000 })
     .toBeGreaterThan(183)
   await page.mouse.up()
   await expect(page.getByText(/As simulated for .* usual for the time of year/)).toBeVisible()

@@ -98,7 +98,9 @@ describe('the simulated soil probe', () => {
     const response = await fetch(`${address}/api/probe?${asked}`)
     expect(response.headers.get('content-type')).toContain('text/event-stream')
     const events = (await response.text()).trim().split('\n\n')
-    const readings = events.slice(0, -1).map((event) => JSON.parse(event.split('data: ')[1]!))
+    const readings = events
+      .slice(0, -1)
+      .map((event): unknown => JSON.parse(event.split('data: ')[1]!))
     expect(readings).toEqual(simulateProbe(Object.fromEntries(asked)))
     expect(events.at(-1)).toContain(`event: end\ndata: {"count":${readings.length}}`)
   })

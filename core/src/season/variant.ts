@@ -7,7 +7,7 @@ import type { PotBase } from './base'
 import { canopiesOn, type PotCourse } from './course'
 
 /** Of the sun, what a usual shade cloth lets through (practice: cloth of 40 %). */
-export const CLOTH_LETS_THROUGH = 0.6
+const CLOTH_LETS_THROUGH = 0.6
 /** Half the day's sun, out of the wind. */
 const HALF_SUN = 0.5
 const STILL_AIR = 0.6

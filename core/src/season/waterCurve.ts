@@ -98,18 +98,18 @@ export function waterCurve(
     leftL[at] = left(run.missingL[hour]!, run.reservoirL[hour]!)
     const freeShare = freeShareOf(water.cells[0]!, water.sensitivity, weather.cropMm[day]!)
     safeL[at] = availableL * (1 - freeShare)
-    hangsL[at] = safeL[at]! * WILTS_BELOW
+    hangsL[at] = safeL[at] * WILTS_BELOW
     const within = (litres: number) => Math.max(0, Math.min(fullL, litres))
     if (hour < nowHour) {
       const sdL = FOUR_IN_FIVE * (learned?.sdMissingL[hour - learnedFrom] ?? 0)
-      lowL[at] = within(leftL[at]! - sdL)
-      highL[at] = within(leftL[at]! + sdL)
+      lowL[at] = within(leftL[at] - sdL)
+      highL[at] = within(leftL[at] + sdL)
     } else {
       const [thirsty, sparing] = ahead.map((one) =>
         left(one.missingL[hour - nowHour]!, one.reservoirL[hour - nowHour]!),
       ) as [number, number]
-      lowL[at] = within(Math.min(thirsty, leftL[at]!) - FOUR_IN_FIVE * nowSdL)
-      highL[at] = within(Math.max(sparing, leftL[at]!) + FOUR_IN_FIVE * nowSdL)
+      lowL[at] = within(Math.min(thirsty, leftL[at]) - FOUR_IN_FIVE * nowSdL)
+      highL[at] = within(Math.max(sparing, leftL[at]) + FOUR_IN_FIVE * nowSdL)
     }
   }
   const days = Array.from({ length: lastDay - firstDay }, (_, index): WaterDayFacts => {

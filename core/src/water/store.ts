@@ -64,7 +64,7 @@ const WICK_L_D = 2
 const HOURS = 24
 
 const fao56Earth = published('FAO Irrigation and Drainage Paper 56, Tables 19 and 22')
-export const storeProvenance = published(
+const storeProvenance = published(
   'de Boodt & Verdonck 1972, Acta Hort. 26:37–44; Milks, Fonteno & Larson 1989, J. Amer. Soc. Hort. Sci. 114:48–61',
 )
 

@@ -36,7 +36,7 @@ const ALBEDO = 0.23
 /** Of the net radiation, what the ground takes by day and gives by night (FAO 56, Eqs 45–46). */
 const GROUND_SHARE = { day: 0.1, night: 0.5 }
 /** The sun is highest at this hour of a gardener's clock: summer time, middle of a zone (practice). */
-export const NOON_H = 13
+const NOON_H = 13
 /** Air is warmest two hours after that (memory). */
 const WARMEST_H = 15
 const DEGREES_AN_HOUR = 15

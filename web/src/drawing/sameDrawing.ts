@@ -2,8 +2,8 @@ import type { PlantGrowth, PotToday } from '@rimbo/core'
 
 /** Less than this is less than a pixel in the line-up, mm. */
 const STEP_MM = 8
-/** Wetness is drawn in so many steps for each doubling of suction. */
-const DRYNESS_STEPS = 4
+/** Wetness is drawn in so many steps for each doubling of suction: pots dry and are filled day by day. */
+const DRYNESS_STEPS = 1
 
 const growthKey = ({ isStanding, heightMm, canopyM2, trusses }: PlantGrowth): string =>
   isStanding

@@ -4,6 +4,7 @@ export const waterWords = {
     mode: { pot: 'By the hour', away: 'Going away', drip: 'Drip', weather: 'Weather' },
     nothing: 'Nothing to water today: plant something under',
     pots: 'Pots',
+    found: 'What was found',
     now: 'Now',
     nowWord: 'now',
     lasts: 'Is safe for',

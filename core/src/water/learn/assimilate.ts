@@ -164,7 +164,7 @@ export function assimilate(
       state.driedMm = run.end.driedMm
       caughtL[index] = 0
       for (let hour = Math.max(0, end - begin - CAUGHT_H); hour < end - begin; hour++)
-        caughtL[index]! += run.drainedL[hour]!
+        caughtL[index] += run.drainedL[hour]!
       for (let hour = begin; hour < end; hour++) {
         const missingL = run.missingL[hour - begin]!
         meanMissingL[hour - from]! += missingL

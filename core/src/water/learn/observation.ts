@@ -3,7 +3,7 @@ import { suctionAtDepthCm, type SuctionTable } from '../suction'
 
 export type Knuckle = 'first' | 'second'
 export type Feel = 'dry' | 'moist' | 'wet'
-export const feelOrder: readonly Feel[] = ['dry', 'moist', 'wet']
+const feelOrder: readonly Feel[] = ['dry', 'moist', 'wet']
 
 /** Something that was felt or measured of a pot's water, at the beginning of an hour. */
 export type WaterTest = { readonly hour: number } & (

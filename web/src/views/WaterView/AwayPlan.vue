@@ -72,7 +72,7 @@ const inDays = (hours: number | undefined) =>
       </el-checkbox-group>
       <p class="soft">{{ t('waterView.away.caution') }}</p>
     </section>
-    <section class="panel sheet away-found">
+    <section class="panel sheet away-found" tabindex="0" :aria-label="t('waterView.found')">
       <p v-if="found.fault" class="strong" role="alert">{{ found.fault }}</p>
       <template v-else-if="found.plan">
         <h2 data-away>

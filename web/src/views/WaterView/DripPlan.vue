@@ -45,7 +45,7 @@ const containerOf = (id: string) =>
         </el-checkbox>
       </el-checkbox-group>
     </section>
-    <section class="panel sheet away-found">
+    <section class="panel sheet away-found" tabindex="0" :aria-label="t('waterView.found')">
       <p v-if="found.fault" class="strong" role="alert">{{ found.fault }}</p>
       <template v-else-if="found.line">
         <h2 data-drip>
