@@ -1,6 +1,7 @@
 import { emptyGarden, type Garden, type Planting } from '@rimbo/core'
 import { arrangement } from './arrangement'
 import { containers } from './containers'
+import { feedShelf } from './feeding'
 import { mixing } from './mixing'
 import { normals } from './normals'
 import { spaces } from './spaces'
@@ -47,8 +48,12 @@ export function demoGarden(): Garden {
     lastFrost: '03-12',
     firstFrost: '11-28',
   }
+  const empty = emptyGarden('demo', 'Third floor, Port Maren', 'Balcony')
+  const { water, ...feeding } = feedShelf
   return {
-    ...emptyGarden('demo', 'Third floor, Port Maren', 'Balcony'),
+    ...empty,
+    settings: { ...empty.settings, water },
+    ...feeding,
     clock: DEMO_NOW,
     place,
     spaces,

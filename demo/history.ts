@@ -15,6 +15,7 @@ import {
   type Garden,
   type GardenRecord,
 } from '@rimbo/core'
+import { feeds } from './feeding'
 import { DEMO_FROM, DEMO_NOW } from './garden'
 
 // A record before it has its number.
@@ -58,24 +59,29 @@ const skips: Draft[] = dryDays.map((date) => ({
 /** As the heat comes that pot is filled up, and then not again until the dry days are over. */
 const FILLED_ON = '2026-06-10'
 
-/** Each pot of the garden as it really went, watered whenever it wanted it. */
-function trulyWatered(garden: Garden) {
+/** Hours of the morning round. */
+const ROUND_H = 7
+
+/** Each pot of the garden as it really went, fed by its plan and watered whenever it wanted it. */
+function trulyWatered(garden: Garden, fed: readonly Draft[]) {
   const records = skips.map((skip, index): GardenRecord => ({ ...skip, id: `skip${index}` }))
   const course = gardenCourse({ ...garden, records }, DEMO_NOW)
   return course.pots.map((pot) => {
-    const { weather, events } = pot.ofWater
+    const { weather } = pot.ofWater
+    const dissolvedL = new Float64Array(pot.ofWater.events.givenL.length)
+    for (const feed of fed)
+      if (feed.kind === 'feed' && feed.containerId === pot.container.id)
+        dissolvedL[daysBetween(course.from, dayOf(feed.at)) * 24 + ROUND_H]! += feed.volumeL ?? 0
+    const events = { ...pot.ofWater.events, givenL: dissolvedL }
     const options = { thirst: thirstOf(pot.container.id) }
     const run = simulateWater(pot.water, weather, events, options)
-    if (pot.container.id !== DRY.containerId) return { pot, run, from: course.from }
-    const hour = daysBetween(course.from, FILLED_ON) * 24 + 7
+    const whole = { pot, dissolvedL, from: course.from }
+    if (pot.container.id !== DRY.containerId) return { ...whole, run }
+    const hour = daysBetween(course.from, FILLED_ON) * 24 + ROUND_H
     const givenL = events.givenL.slice()
     givenL[hour] = run.missingL[hour - 1]! + 0.2
     const visitH = events.visitH.slice().fill(0, hour, hour + 48)
-    return {
-      pot,
-      run: simulateWater(pot.water, weather, { givenL, visitH }, options),
-      from: course.from,
-    }
+    return { ...whole, run: simulateWater(pot.water, weather, { givenL, visitH }, options) }
   })
 }
 type TrulyWatered = ReturnType<typeof trulyWatered>
@@ -84,8 +90,9 @@ type TrulyWatered = ReturnType<typeof trulyWatered>
 function waterings(pots: TrulyWatered): Draft[] {
   const noise = randomNormal.source(randomLcg(0.42))(1, 0.06)
   const drafts: Draft[] = [...skips]
-  for (const { pot, run, from } of pots)
-    run.givenL.forEach((givenL, hour) => {
+  for (const { pot, run, from, dissolvedL } of pots)
+    run.givenL.forEach((pouredL, hour) => {
+      const givenL = pouredL - dissolvedL[hour]!
       const date = addDays(from, Math.floor(hour / 24))
       if (givenL < 0.05 || date >= dayOf(DEMO_NOW)) return
       const volumeL = Math.max(0.1, Math.round(givenL * noise() * 10) / 10)
@@ -172,27 +179,6 @@ function fingerTests(pots: TrulyWatered): Draft[] {
   return drafts
 }
 
-/** Liquid feed about every twelve days from three weeks after planting; none in the heat. */
-function feeds(garden: Garden): Draft[] {
-  return garden.plantings.flatMap((planting): Draft[] => {
-    const drafts: Draft[] = []
-    const today = dayOf(DEMO_NOW)
-    for (let date = addDays(planting.plantedOn, 21); date < today; date = addDays(date, 12)) {
-      if (date >= '2026-06-09' && date <= '2026-06-13') continue
-      const isEarly = daysBetween(planting.plantedOn, date) < 30
-      drafts.push({
-        kind: 'feed',
-        at: at(date, '19:20'),
-        containerId: planting.containerId,
-        productId: isEarly ? 'fishEmulsion' : 'tomatoFeed',
-        volumeL: 1.5,
-        massG: isEarly ? 6 : 3,
-      })
-    }
-    return drafts
-  })
-}
-
 const picks: Draft[] = [
   { kind: 'pick', at: at(FIRST_PICK, '19:30'), containerId: 'l1', count: 14, massG: 165 },
   { kind: 'pick', at: at('2026-06-14', '19:30'), containerId: 't1', count: 23, massG: 180 },
@@ -237,12 +223,13 @@ function sightings(garden: Garden): Draft[] {
 
 /** Everything recorded in the demo garden since March, oldest first. */
 export function demoRecords(garden: Garden): GardenRecord[] {
-  const watered = trulyWatered(garden)
+  const fed = feeds(garden)
+  const watered = trulyWatered(garden, fed)
   return [
     ...nursery(garden),
     ...waterings(watered),
     ...fingerTests(watered),
-    ...feeds(garden),
+    ...fed,
     ...sightings(garden),
     ...picks,
   ]

@@ -1,10 +1,56 @@
 export { amendmentG } from './amendment'
-export { labelToElements, type ElementAnalysis, type LabelAnalysis } from './label'
+export {
+  ATOMIC,
+  IN_OXIDE,
+  analysisSchema,
+  labelToElements,
+  noNutrients,
+  nutrients,
+  nutrientsIn,
+  ofNutrients,
+  sulphurPercent,
+  type ElementAnalysis,
+  type LabelAnalysis,
+  type Nutrient,
+  type NutrientAmounts,
+} from './label'
+export * from './product'
+export { feedCatalogue, productIn } from './catalogue'
 export {
   starterDose,
   starterProducts,
-  type FeedCaution,
-  type Placement,
+  starterRatesGL,
   type StarterDose,
   type StarterProduct,
 } from './starter'
+export * from './solution'
+export * from './dose'
+export { organicNitrogen, releaseOf, warmDay, COATING, MICROBES, type Release } from './release'
+export {
+  emptyRows,
+  needReasons,
+  nutrientNeed,
+  SALT_LIMIT,
+  saltLimitEc,
+  saltYieldShare,
+  summedNeed,
+  UPTAKE_BAND,
+  UPTAKE_G_KG,
+  type NutrientRows,
+  type PlantNeed,
+} from './need'
+export {
+  feedSources,
+  MOBILE_SHARE,
+  nutrientLedger,
+  type FedPot,
+  type FeedEvent,
+  type FeedSource,
+  type LedgerRow,
+  type NutrientLedger,
+} from './ledger'
+export * from './judge'
+export { ecAfterFlush, flushPlan, leachingRequirement, type FlushPlan } from './leaching'
+export * from './programme'
+export * from './holds'
+export * from './choose'

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { containerSchema } from '../container'
-import { starterProducts } from '../feed'
+import { feedCatalogue, feedPlanSchema, productSchema, waterSourceSchema } from '../feed'
 import {
   ingredients,
   ingredientSchema,
@@ -47,11 +47,13 @@ export const settingsSchema = open({
     looseL: z.number().positive().max(5000),
     price: z.number().min(0).max(10_000),
   }),
+  /** What comes out of the can before anything is in it. */
+  water: waterSourceSchema,
 })
 export type Settings = z.infer<typeof settingsSchema>
 
 export const GARDEN_FORMAT = 'rimbo-garden'
-export const GARDEN_VERSION = 5
+export const GARDEN_VERSION = 6
 
 /** Reports every id that stands twice in a list. */
 function reportRepeats(
@@ -66,6 +68,14 @@ function reportRepeats(
     seen.add(id)
   })
 }
+
+/** A feed on the shelf as it was last counted; what was given since is in the records. */
+export const shelfItemSchema = open({
+  productId: idSchema,
+  massG: z.number().min(0).max(1_000_000),
+  countedAt: dateTimeSchema,
+})
+export type ShelfItem = z.infer<typeof shelfItemSchema>
 
 /** One garden: everything a gardener has entered, and nothing that can be derived from it. */
 export const gardenSchema = open({
@@ -90,6 +100,12 @@ export const gardenSchema = open({
   /** Loose litres at hand, by ingredient. */
   stockL: z.record(idSchema, z.number().min(0).max(100_000)),
   mixTests: z.array(mixTestSchema).max(5000),
+  /** The gardener's own feeds; one with the id of a generic one stands in its place. */
+  products: z.array(productSchema).max(200),
+  /** Feeds at hand. */
+  shelf: z.array(shelfItemSchema).max(200),
+  /** What each container is fed by, by its id. */
+  feedPlans: z.record(idSchema, feedPlanSchema),
   /** Left out until something was wished for. */
   arrangement: arrangementSchema.optional(),
   weather: z.array(dailyWeatherSchema).max(MOST_WEATHER_DAYS),
@@ -105,6 +121,7 @@ export const gardenSchema = open({
     'recipes',
     'ingredients',
     'mixTests',
+    'products',
     'records',
   ] as const)
     reportRepeats(garden[name], name, context)
@@ -115,7 +132,7 @@ export const gardenSchema = open({
     varietyId: ids([...catalogue, ...garden.varieties]),
     recipeId: ids([...recipes, ...garden.recipes]),
     ingredientId: ids([...Object.values(ingredients), ...garden.ingredients]),
-    productId: ids(starterProducts),
+    productId: ids([...feedCatalogue, ...garden.products]),
   }
   const requireKnown = (
     field: keyof typeof known,
@@ -147,6 +164,11 @@ export const gardenSchema = open({
       requireKnown('productId', amendment.productId, ['recipes', index, 'amendments', place]),
     )
   })
+  garden.shelf.forEach((item, index) => requireKnown('productId', item.productId, ['shelf', index]))
+  for (const [id, plan] of Object.entries(garden.feedPlans)) {
+    requireKnown('productId', plan.productId, ['feedPlans', id])
+    requireKnown('productId', plan.lateProductId, ['feedPlans', id])
+  }
   garden.arrangement?.wishes.forEach((wish, index) =>
     requireKnown('varietyId', wish.varietyId, ['arrangement', 'wishes', index]),
   )

@@ -23,7 +23,15 @@ export {
 export { gardenJsonSchema, readGarden, writeGarden } from './file'
 export { recordsCsv } from './csv'
 export { emptyGarden } from './starting'
-export { densityGMlOf, productIds, measuredMixOf, mixesOf, ingredientsOf } from './mixing'
+export {
+  densityGMlOf,
+  feedProductOf,
+  feedProducts,
+  productIds,
+  shelfStock,
+  type ShelfStock,
+} from './feeding'
+export { measuredMixOf, mixesOf, ingredientsOf } from './mixing'
 export { nextCode } from './codes'
 export { lastRecords, newestFirst } from './newest'
 export { noArrangement, type ArrangementWishes } from './arrangement'

@@ -1,3 +1,4 @@
+import { usualWater } from '../feed'
 import { defaultMeasures } from '../units'
 import { usualBaggedMix } from './starting'
 
@@ -62,6 +63,13 @@ const STEPS: Readonly<Record<number, (document: Document) => Document>> = {
   // Versions 4 and 5 know more kinds of records, which an older program would refuse.
   3: (document) => document,
   4: (document) => document,
+  5: ({ settings, ...rest }) => ({
+    ...rest,
+    settings: isDocument(settings) ? { water: usualWater.tap, ...settings } : settings,
+    products: [],
+    shelf: [],
+    feedPlans: {},
+  }),
 }
 
 /**

@@ -1,4 +1,3 @@
-import { starterProducts } from '../feed'
 import {
   blend,
   boughtWaterShare,
@@ -6,7 +5,6 @@ import {
   interpretDrainTest,
   interpretExtract,
   lastTest,
-  limes,
   mixOf,
   retentionCurve,
   TABLED_SUCTIONS_CM,
@@ -94,17 +92,4 @@ export function mixesOf(garden: Garden): (recipe: Recipe | string | undefined) =
     const recipe = typeof wanted === 'object' ? wanted : recipeOf(garden, wanted)
     return recipe && mixFrom(recipe, garden.ingredients, garden.mixTests)
   }
-}
-
-/** Everything that is strewn by the hand or spoon: limes and feeds. */
-const products = [...Object.values(limes), ...starterProducts]
-export const productIds: readonly string[] = products.map(({ id }) => id)
-
-/** What a loose millilitre of a lime or feed weighs: as weighed by the gardener, else typical. */
-export function densityGMlOf({ mixTests }: Tested, productId: string): number {
-  const weigh = lastTest(mixTests, 'weigh', 'product', productId)
-  if (weigh) return weigh.massG / (weigh.volumeL * 1000)
-  const product = products.find(({ id }) => id === productId)
-  if (!product) throw new Error(`There is no product ${productId}`)
-  return product.densityGMl
 }

@@ -1,3 +1,4 @@
+import { usualWater } from '../feed'
 import { defaultMeasures } from '../units'
 import { GARDEN_FORMAT, GARDEN_VERSION, type Garden } from './garden'
 
@@ -15,6 +16,7 @@ export const emptyGarden = (id: string, name: string, spaceName: string): Garden
     measures: defaultMeasures,
     currency: 'EUR',
     baggedMix: usualBaggedMix,
+    water: usualWater.tap,
   },
   place: { name, latitudeDeg: 45, longitudeDeg: 0, elevationM: 100, coastal: false },
   spaces: [{ id: 'space-1', name: spaceName, covered: false }],
@@ -25,6 +27,9 @@ export const emptyGarden = (id: string, name: string, spaceName: string): Garden
   ingredients: [],
   stockL: {},
   mixTests: [],
+  products: [],
+  shelf: [],
+  feedPlans: {},
   weather: [],
   records: [],
 })

@@ -61,6 +61,8 @@ export interface NitrogenDraw {
   readonly isFlagged: boolean
   /** Taken from each mixed litre over a season, mg; nothing where it gives. */
   readonly drawMgL: number
+  /** The other way round: set free, mg; nothing where it takes. */
+  readonly giveMgL: number
   readonly reasons: readonly Reason[]
 }
 
@@ -82,15 +84,18 @@ export function nitrogenDraw(mix: Blend): NitrogenDraw {
       carbonToNitrogen: undefined,
       isFlagged: false,
       drawMgL: 0,
+      giveMgL: 0,
       reasons: [reason('nitrogen.nothingDecays', {}, memory)],
     }
   const carbonToNitrogen = carbonGL / nitrogenGL
-  const drawMgL = Math.max(0, carbonGL / BALANCED_CN - nitrogenGL) * 1000
+  const takenMgL = (carbonGL / BALANCED_CN - nitrogenGL) * 1000
+  const drawMgL = Math.max(0, takenMgL)
   const isFlagged = carbonToNitrogen > BALANCED_CN
   return {
     carbonToNitrogen,
     isFlagged,
     drawMgL,
+    giveMgL: Math.max(0, -takenMgL),
     reasons: [
       reason('nitrogen.ratio', { carbonGL, ratio: Math.round(carbonToNitrogen) }, memory),
       reason(isFlagged ? 'nitrogen.takes' : 'nitrogen.gives', { drawG: drawMgL / 1000 }, memory),

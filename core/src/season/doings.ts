@@ -16,7 +16,8 @@ export const hourOf = (at: string): number => Number(at.slice(11, 13))
 
 function takeIn(doings: Doings, record: GardenRecord, day: number): void {
   if (record.kind === 'skipWater') doings.skipped[day] = 1
-  if (record.kind === 'water')
+  // What a feed was dissolved in is water as well.
+  if ((record.kind === 'water' || record.kind === 'feed') && record.volumeL !== undefined)
     doings.givenL[day * HOURS_A_DAY + hourOf(record.at)]! += record.volumeL
 }
 

@@ -60,3 +60,8 @@ export {
 } from './waterYears'
 export { tellingTest, waterCurve, type WaterCurve, type WaterDayFacts } from './waterCurve'
 export { waterRisks, type FruitRisks, type WaterRisks } from './waterRisk'
+export { dosedPot, feedTools, feedVerdictOn, potFeeding, type PotFeeding } from './feeding'
+export { choicesAtHand, choicesToBuy, feedWish, MEASURE_DAYS } from './feedChoosing'
+export { feedToday, holdsFor, type DueFeed, type FeedToday } from './feedToday'
+export { feedDays, judgePlan, programmePot } from './feedPlans'
+export { feedRound, type FeedCans, type FedStop, type FeedRound } from './feedRound'

@@ -1,0 +1,167 @@
+import type { Crop } from '../plant'
+import { memory, reason, type Reason } from '../units'
+import { nutrients, type Nutrient, type NutrientAmounts, ofNutrients } from './label'
+import type { NutrientLedger } from './ledger'
+import { SALT_LIMIT, saltLimitEc, saltProvenance, saltYieldShare } from './need'
+
+export const nutrientStates = ['short', 'runsLow', 'enough', 'plenty'] as const
+export type NutrientState = (typeof nutrientStates)[number]
+
+/** How a pot stands with one nutrient. */
+export interface NutrientVerdict {
+  readonly nutrient: Nutrient
+  readonly state: NutrientState
+  /** Gone without so far, g. */
+  readonly owedG: number
+  readonly leftG: number
+  /** Days from now until plants go without, by what is known to come; undefined past the end. */
+  readonly lastsDays: number | undefined
+  readonly reasons: readonly Reason[]
+}
+
+export const saltStates = ['fine', 'high', 'harmful'] as const
+export type SaltState = (typeof saltStates)[number]
+
+/** What the ledger says on a day. */
+export interface FeedVerdict {
+  readonly nutrients: readonly NutrientVerdict[]
+  readonly salt: {
+    readonly state: SaltState
+    readonly ecDsM: number
+    readonly thresholdEc: number
+    /** What salt leaves of the crop, 0–1. */
+    readonly yieldShare: number
+    readonly reasons: readonly Reason[]
+  }
+  /** Much nitrogen before fruit has set: leaves and no fruit. */
+  readonly isLeafy: boolean
+  /** Short of nitrogen or potassium. */
+  readonly isUnderfed: boolean
+  /** Too much salt, or leafy. */
+  readonly isOverfed: boolean
+  readonly reasons: readonly Reason[]
+}
+
+/** Looked ahead, days: a feed every week or two. */
+const SOON_DAYS = 7
+/** At hand for so many days and half as much again is plenty (memory). */
+const PLENTY_DAYS = 42
+const PLENTY_TIMES = 1.5
+/** Less is not felt: share of a week's need (memory). */
+const FELT_SHARE = 0.1
+/** Nitrogen in the water of the root zone from which fruit is put off for leaves, mg/L (memory). */
+const LEAFY_MG_L = 250
+
+const summed = (row: Float64Array, from: number, to: number): number => {
+  let sum = 0
+  for (let day = Math.max(0, from); day < Math.min(row.length, to); day++) sum += row[day]!
+  return sum
+}
+
+/** First day from one on, on which plants go without more than a little; undefined where none. */
+export function shortFrom(
+  ledger: NutrientLedger,
+  nutrient: Nutrient,
+  from: number,
+): number | undefined {
+  const { needG, takenG } = ledger.rows[nutrient]
+  for (let day = Math.max(0, from); day < ledger.days; day++)
+    if (needG[day]! > 0 && takenG[day]! < needG[day]! * (1 - FELT_SHARE)) return day
+  return undefined
+}
+
+/**
+ * How a pot stands on a day: each nutrient by what is at hand and known to come,
+ * salt beside what the crop bears.
+ *
+ * @param hasSet whether fruit has set
+ * @param heldL  water in the drained pot
+ */
+export function judgeLedger(
+  ledger: NutrientLedger,
+  day: number,
+  {
+    crop,
+    hasSet,
+    heldL,
+  }: { readonly crop: Crop; readonly hasSet: boolean; readonly heldL: number },
+): FeedVerdict {
+  const verdicts = nutrients.map((nutrient): NutrientVerdict => {
+    const row = ledger.rows[nutrient]
+    const leftG = row.leftG[day] ?? 0
+    const owedG = leftG - (row.balanceG[day] ?? 0)
+    const needSoonG = summed(row.needG, day + 1, day + 1 + SOON_DAYS)
+    const shortOn = shortFrom(ledger, nutrient, day + 1)
+    const lastsDays = shortOn === undefined ? undefined : shortOn - day - 1
+    const isShort = owedG > FELT_SHARE * needSoonG && lastsDays !== undefined && lastsDays < 2
+    const ahead = PLENTY_TIMES * summed(row.needG, day + 1, day + 1 + PLENTY_DAYS)
+    const state: NutrientState =
+      needSoonG <= 0
+        ? 'enough'
+        : isShort
+          ? 'short'
+          : lastsDays !== undefined && lastsDays < SOON_DAYS
+            ? 'runsLow'
+            : leftG > ahead
+              ? 'plenty'
+              : 'enough'
+    return {
+      nutrient,
+      state,
+      owedG,
+      leftG,
+      lastsDays,
+      reasons: [
+        reason(`feed.state.${state}`, { leftG, needSoonG, owedG }, memory),
+        ...(lastsDays === undefined ? [] : [reason('feed.lasts', { dayCount: lastsDays })]),
+      ],
+    }
+  })
+  const ecDsM = ledger.ecDsM[day] ?? 0
+  const { thresholdEc } = SALT_LIMIT[crop]
+  const yieldShare = saltYieldShare(crop, ecDsM)
+  const saltState: SaltState =
+    ecDsM > saltLimitEc(crop) ? 'harmful' : yieldShare < 1 ? 'high' : 'fine'
+  const nitrogen = verdicts[0]!
+  const nitrogenMgL = (nitrogen.leftG * 1000) / heldL
+  const isLeafy = !hasSet && nitrogen.state === 'plenty' && nitrogenMgL > LEAFY_MG_L
+  const isUnderfed = verdicts.some(
+    ({ nutrient, state }) => state === 'short' && (nutrient === 'n' || nutrient === 'k'),
+  )
+  return {
+    nutrients: verdicts,
+    salt: {
+      state: saltState,
+      ecDsM,
+      thresholdEc,
+      yieldShare,
+      reasons: [
+        reason('feed.salt', { ec: ecDsM, limit: thresholdEc, yieldShare }, saltProvenance),
+        reason('feed.saltError', {}, memory),
+      ],
+    },
+    isLeafy,
+    isUnderfed,
+    isOverfed: saltState === 'harmful' || isLeafy,
+    reasons: [
+      ...(isLeafy ? [reason('feed.leafy', { nitrogenMgL }, memory)] : []),
+      ...(saltState === 'harmful'
+        ? [reason('feed.saltCosts', { lostShare: 1 - yieldShare }, saltProvenance)]
+        : []),
+    ],
+  }
+}
+
+/** What plants will have gone without by a day, if nothing more is fed, g: what a feed should bring. */
+export const missingBy = (ledger: NutrientLedger, day: number, days: number): NutrientAmounts =>
+  ofNutrients((nutrient) => {
+    const { needG, takenG, balanceG, leftG } = ledger.rows[nutrient]
+    const to = Math.min(ledger.days, day + 1 + days)
+    const owed = (leftG[day] ?? 0) - (balanceG[day] ?? 0)
+    const without = summed(needG, day + 1, to) - summed(takenG, day + 1, to)
+    return Math.max(0, owed + without)
+  })
+
+/** What plants want in the days after one, g. */
+export const neededIn = (ledger: NutrientLedger, day: number, days: number): NutrientAmounts =>
+  ofNutrients((nutrient) => summed(ledger.rows[nutrient].needG, day + 1, day + 1 + days))

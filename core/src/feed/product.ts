@@ -1,0 +1,137 @@
+import { z } from 'zod'
+import { customIssue, idSchema, memory, nameSchema, open, published, shareSchema } from '../units'
+import type { Provenance } from '../units'
+import { analysisSchema } from './label'
+
+export const productForms = [
+  'granularOrganic',
+  'mineralGranules',
+  'mineralSalt',
+  'solubleCrystals',
+  'liquid',
+  'controlledRelease',
+  'lime',
+  'compost',
+  'notFeed',
+] as const
+export type ProductForm = (typeof productForms)[number]
+
+export const placements = [
+  'wholeMix',
+  'throughUpperTwoThirds',
+  'holeBelowRoots',
+  'ring',
+  'dryRimRing',
+  'topDress',
+  'drench',
+  'foliar',
+] as const
+export type Placement = (typeof placements)[number]
+
+export const feedCautions = ['dogs', 'dust', 'manure', 'lime', 'woodAsh', 'spray'] as const
+export type FeedCaution = (typeof feedCautions)[number]
+
+const amount = z.number().positive().max(10_000)
+const litres = z.number().positive().max(1000)
+
+/** Dry or liquid: labels of liquids speak of millilitres, all others of grams. */
+export const amountUnits = ['g', 'ml'] as const
+
+/** One way a label tells how much. */
+export const labelRateSchema = z.discriminatedUnion('kind', [
+  open({
+    kind: z.literal('perLitreMix'),
+    leastG: amount.optional(),
+    massG: amount,
+    mostG: amount.optional(),
+  }),
+  open({ kind: z.literal('perM2'), massG: amount, mostG: amount.optional() }),
+  /** For a pot of so many litres; larger and smaller ones in proportion. */
+  open({
+    kind: z.literal('perPot'),
+    massG: amount,
+    mostG: amount.optional(),
+    potVolumeL: litres,
+  }),
+  open({
+    kind: z.literal('perLitreWater'),
+    amount,
+    mostAmount: amount.optional(),
+    unit: z.enum(amountUnits),
+  }),
+  open({ kind: z.literal('perCan'), amount, unit: z.enum(amountUnits), canL: litres }),
+  /** One part of it in so many of water. */
+  open({ kind: z.literal('dilution'), waterParts: z.number().min(1).max(10_000) }),
+  open({
+    kind: z.literal('capful'),
+    caps: z.number().positive().max(50),
+    capMl: z.number().positive().max(500),
+    canL: litres,
+  }),
+])
+export type LabelRate = z.infer<typeof labelRateSchema>
+export const labelRateKinds = [
+  'perLitreMix',
+  'perM2',
+  'perPot',
+  'perLitreWater',
+  'perCan',
+  'dilution',
+  'capful',
+] as const
+
+/** Rates that speak of water, and not of the pot. */
+export const isInWater = ({ kind }: LabelRate): boolean =>
+  kind === 'perLitreWater' || kind === 'perCan' || kind === 'dilution' || kind === 'capful'
+
+/** One way to buy it. */
+const productPackSchema = open({
+  massG: z.number().positive().max(1_000_000),
+  price: z.number().min(0).max(10_000),
+})
+
+/** A feed, as its label tells of it. */
+export const productSchema = open({
+  id: idSchema,
+  /** The gardener's own name for it; the generic ones are named by the interface. */
+  name: nameSchema.optional(),
+  form: z.enum(productForms),
+  analysis: analysisSchema,
+  /** Of its nitrogen, what is not nitrate: ammonium, urea and bound in organic matter. */
+  ammoniumShare: shareSchema.optional(),
+  /** What a loose millilitre weighs, g; a liquid's density. Unknown until weighed, where left out. */
+  densityGMl: z.number().min(0.05).max(3).optional(),
+  rates: z.array(labelRateSchema).max(8),
+  /** Days between two feeds at least, and at most. */
+  leastDays: z.number().int().min(1).max(365).optional(),
+  mostDays: z.number().int().min(1).max(365).optional(),
+  /** Controlled release: days that the label gives for 21 °C. */
+  longevityDays: z.number().int().min(14).max(720).optional(),
+  /** What dissolves in a litre of cold water, g. */
+  solubilityGL: z.number().positive().max(3000).optional(),
+  placement: z.enum(placements),
+  cautions: z.array(z.enum(feedCautions)),
+  packs: z.array(productPackSchema).max(8),
+}).superRefine((product, context) => {
+  if (product.form === 'controlledRelease' && product.longevityDays === undefined)
+    context.addIssue(customIssue('longevityMissing', ['longevityDays']))
+})
+export type FeedProduct = z.infer<typeof productSchema> & { readonly provenance?: Provenance }
+
+/** Printed by its maker on the gardener's own pack; the generic ones carry their own. */
+export const productProvenance = ({ provenance }: FeedProduct): Provenance =>
+  provenance ?? published('the label of the pack')
+
+/** Solution goes into the can; all else is strewn or mixed in. */
+export const isSoluble = ({ form }: Pick<FeedProduct, 'form'>): boolean =>
+  form === 'solubleCrystals' || form === 'liquid' || form === 'mineralSalt'
+
+/** Of its nitrogen, what is not nitrate (memory, by form where the label does not say). */
+export function ammoniumShareOf({ form, ammoniumShare }: FeedProduct): number {
+  if (ammoniumShare !== undefined) return ammoniumShare
+  return form === 'solubleCrystals' || form === 'controlledRelease' ? 0.5 : 1
+}
+
+/** The lowest price of a gram among its packs; undefined where it is not bought. */
+export const priceOfG = ({ packs }: Pick<FeedProduct, 'packs'>): number | undefined =>
+  packs.length ? Math.min(...packs.map(({ price, massG }) => price / massG)) : undefined

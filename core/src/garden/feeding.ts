@@ -1,0 +1,90 @@
+import { feedCatalogue, productIn, type FeedProduct } from '../feed'
+import { lastTest, limes } from '../mix'
+import { remembered } from '../units'
+import type { Garden } from './garden'
+
+/** Everything that is strewn by the hand or spoon and can be weighed: limes and generic feeds. */
+const weighed = [
+  ...Object.values(limes),
+  ...feedCatalogue.filter(({ id }) => !(id in limes)),
+] as const
+export const productIds: readonly string[] = weighed.map(({ id }) => id)
+
+/** What a millilitre of a product weighs, as the gardener's own spoon has it, g. */
+function ownDensityGMl({ mixTests }: Pick<Garden, 'mixTests'>, productId: string) {
+  const weigh = lastTest(mixTests, 'weigh', 'product', productId)
+  return weigh && weigh.massG / (weigh.volumeL * 1000)
+}
+
+/** What a loose millilitre of a lime or generic feed weighs: as weighed by the gardener, else typical. */
+export function densityGMlOf(garden: Pick<Garden, 'mixTests'>, productId: string): number {
+  const known =
+    ownDensityGMl(garden, productId) ?? weighed.find(({ id }) => id === productId)?.densityGMl
+  if (known === undefined) throw new Error(`There is no product ${productId}`)
+  return known
+}
+
+/** The feed of that id, the gardener's own before the generic, with the weight of their own spoon. */
+export function feedProductOf(
+  garden: Pick<Garden, 'products' | 'mixTests'>,
+  id: string,
+): FeedProduct | undefined {
+  const product = productIn(garden.products, id)
+  const densityGMl = product && ownDensityGMl(garden, id)
+  return product && densityGMl !== undefined ? { ...product, densityGMl } : product
+}
+
+/** All feeds that this gardener knows of: their own, and the generic ones that these do not replace. */
+export const feedProducts = ({ products }: Pick<Garden, 'products'>): readonly FeedProduct[] => [
+  ...products,
+  ...feedCatalogue.filter(({ id }) => !products.some((own) => own.id === id)),
+]
+
+/** A feed at hand, and how much of it is left. */
+export interface ShelfStock {
+  readonly product: FeedProduct
+  readonly countedG: number
+  readonly countedAt: string
+  /** Given by the records since it was counted, g. */
+  readonly usedG: number
+  /** Never below nothing: then more was used than was counted. */
+  readonly leftG: number
+  readonly isOverdrawn: boolean
+}
+
+const stockOf = remembered(
+  (
+    records: Garden['records'],
+    shelf: Garden['shelf'],
+    products: Garden['products'],
+    mixTests: Garden['mixTests'],
+  ): readonly ShelfStock[] => {
+    const usedG = new Map<string, number>()
+    const counted = new Map(shelf.map((item) => [item.productId, item.countedAt]))
+    for (const record of records) {
+      if (record.kind !== 'feed' || record.massG === undefined) continue
+      const since = counted.get(record.productId)
+      if (since !== undefined && record.at >= since)
+        usedG.set(record.productId, (usedG.get(record.productId) ?? 0) + record.massG)
+    }
+    return shelf.flatMap(({ productId, massG, countedAt }) => {
+      const product = feedProductOf({ products, mixTests }, productId)
+      if (!product) return []
+      const used = usedG.get(productId) ?? 0
+      return [
+        {
+          product,
+          countedG: massG,
+          countedAt,
+          usedG: used,
+          leftG: Math.max(0, massG - used),
+          isOverdrawn: used > massG,
+        },
+      ]
+    })
+  },
+)
+
+/** The shelf as it is now: as counted, less what was given since. */
+export const shelfStock = ({ records, shelf, products, mixTests }: Garden): readonly ShelfStock[] =>
+  stockOf(records, shelf, products, mixTests)

@@ -1,0 +1,206 @@
+import {
+  feedHolds,
+  isHeld,
+  productOn,
+  saltLimitEc,
+  stepDose,
+  stepsOf,
+  type FeedDose,
+  type FeedHold,
+  type FeedPlan,
+  type FeedVerdict,
+  type HoldFacts,
+  type ProgrammeStep,
+} from '../feed'
+import { feedProductOf, shelfStock, type Garden } from '../garden'
+import { lastTest } from '../mix'
+import { dayOf, daysBetween, remembered } from '../units'
+import type { GardenCourse, PotCourse } from './course'
+import { sorted } from './doings'
+import { FIRST_AFTER_DAYS, MEASURE_DAYS, measuredDose } from './feedChoosing'
+import { dosedPot, feedTools, feedVerdictOn, potFeeding, type PotFeeding } from './feeding'
+import type { PotToday } from './today'
+
+/** What is due for so long and was not given is not given any more. */
+const LAPSED_DAYS = 21
+/** A feed that is due, or held back. */
+export interface DueFeed {
+  readonly dose: FeedDose
+  /** Days since the day it was due. */
+  readonly lateDays: number
+  readonly holds: readonly FeedHold[]
+  readonly isHeld: boolean
+  /** On the shelf, g; undefined where it is not there. */
+  readonly stockG: number | undefined
+}
+
+/** A pot and its feed on the day of its course. */
+export interface FeedToday {
+  readonly feeding: PotFeeding
+  readonly verdict: FeedVerdict
+  readonly plan: FeedPlan | undefined
+  readonly due: readonly DueFeed[]
+  readonly lastFedOn: number | undefined
+  /** Day of the course on which it is fed next by its plan, if nothing holds it back. */
+  readonly nextOn: number | undefined
+}
+
+/** Day of the course that is today. */
+const todayIn = ({ from, today }: GardenCourse) => daysBetween(from, today)
+
+/** What speaks against feeding a pot on a day. */
+function holdFactsOf(
+  garden: Garden,
+  feeding: PotFeeding,
+  verdict: FeedVerdict,
+  pot: PotToday,
+  day: number,
+  timesLabel: number | undefined,
+): HoldFacts {
+  const { fed, given: feeds, endsOn, flowersOn } = feeding
+  const weather = feeding.pot.weather.slice(day, day + 3)
+  const last = lastFed(feeding, day)
+  const recent = feeds.filter((one) => one.day <= day && day - one.day <= 14)
+  const { recipeId } = pot.container
+  const ripeOn = Math.min(
+    ...feeding.pot.plants.map(({ course }) => course.trusses[0]?.ripeOn ?? Infinity),
+  )
+  return {
+    tempMaxC: Math.max(...weather.map(({ tempMaxC }) => tempMaxC), -Infinity),
+    missingL: pot.depletionL,
+    safeL: pot.safeL,
+    daysSincePlanting: day - fed.plantedOn,
+    seasonDays: Math.max(1, endsOn - fed.plantedOn),
+    daysSinceFeed: last === undefined ? undefined : day - last,
+    timesLabel,
+    ecDsM: verdict.salt.ecDsM,
+    saltLimitEc: saltLimitEc(feeding.crop),
+    isShortOfCalcium: verdict.nutrients.some(
+      ({ nutrient, state }) => nutrient === 'ca' && (state === 'short' || state === 'runsLow'),
+    ),
+    isPhKnown:
+      recipeId !== undefined &&
+      lastTest(garden.mixTests, 'extract', 'recipe', recipeId) !== undefined,
+    hasAmmonium: recent.some(
+      ({ product }) => product.form === 'mineralGranules' && (product.analysis.n ?? 0) > 0,
+    ),
+    hasAsh: recent.some(({ product }) => product.id === 'woodAsh'),
+    daysToHarvest: Math.max(0, Math.min(ripeOn, endsOn) - day, flowersOn > day ? 1 : 0),
+  }
+}
+
+/** The last day up to one on which a pot was fed by the records. */
+function lastFed({ given }: PotFeeding, day: number): number | undefined {
+  const days = given.map((one) => one.day).filter((one) => one <= day)
+  return days.length ? Math.max(...days) : undefined
+}
+
+interface StepDue {
+  readonly step: ProgrammeStep
+  readonly dueOn: number
+}
+
+/** When a step of a programme is next due, by what was given of its products so far. */
+function stepDue(
+  step: ProgrammeStep,
+  { fed, given, endsOn }: PotFeeding,
+  day: number,
+): StepDue | undefined {
+  const own = given.filter(
+    (one) =>
+      one.day >= fed.plantedOn &&
+      (one.product.id === step.productId || one.product.id === step.lateProductId),
+  )
+  if (own.length >= (step.times ?? Infinity)) return undefined
+  const last = own.length ? Math.max(...own.map((one) => one.day)) : undefined
+  const dueOn =
+    last === undefined ? fed.plantedOn + step.firstDay : last + Math.max(1, step.everyDays)
+  // What only makes sense at its time, and was not given then, is let be.
+  const isLapsed = step.times !== undefined && day - dueOn > LAPSED_DAYS
+  return dueOn > endsOn || isLapsed ? undefined : { step, dueOn }
+}
+
+/** A container's feed on the day of its course: how it stands, what is due, and what holds it back. */
+export function feedToday(
+  course: GardenCourse,
+  pot: PotCourse,
+  today: PotToday,
+): FeedToday | undefined {
+  const feeding = potFeeding(course, pot)
+  const day = todayIn(course)
+  if (!feeding || day < feeding.fed.plantedOn || day > feeding.endsOn) return undefined
+  return feedOf(feeding, today, course.garden, day, course.today)
+}
+
+const feedOf = remembered(
+  (feeding: PotFeeding, today: PotToday, garden: Garden, day: number, date: string): FeedToday => {
+    const { fed, flowersOn } = feeding
+    const verdict = feedVerdictOn(feeding, day - 1, date)
+    const plan = garden.feedPlans[today.container.id]
+    const dosed = dosedPot(feeding.pot, today.remainingL > 0 ? Math.max(today.nowL, 0) : 0)
+    const last = lastFed(feeding, day)
+    const stocks = shelfStock(garden)
+    const tools = feedTools(garden)
+    const isFedToday = sorted(garden.records)
+      .byContainer.get(today.container.id)
+      ?.some((record) => record.kind === 'feed' && dayOf(record.at) === date)
+    const found: { dose: FeedDose; lateDays: number }[] = []
+    let nextOn: number | undefined
+    if (plan?.programmeId === 'toMeasure') {
+      const every = plan.everyDays ?? MEASURE_DAYS
+      const dueOn = last === undefined ? fed.plantedOn + FIRST_AFTER_DAYS : last + every
+      nextOn = Math.max(dueOn, day + (isFedToday ? every : 0))
+      const dose =
+        dueOn <= day && !isFedToday ? measuredDose(garden, feeding, dosed, day, plan) : undefined
+      if (dose) found.push({ dose, lateDays: day - dueOn })
+    } else if (plan)
+      for (const step of stepsOf(plan)) {
+        const due = stepDue(step, feeding, day)
+        if (!due) continue
+        nextOn = Math.min(nextOn ?? Infinity, Math.max(day, due.dueOn))
+        const isWatering = step.everyDays > 0 || today.nowL > 0
+        const product = feedProductOf(garden, productOn(step, day, flowersOn))
+        if (due.dueOn > day || !product || !isWatering) continue
+        found.push({ dose: stepDose(step, product, dosed, tools), lateDays: day - due.dueOn })
+      }
+    return {
+      feeding,
+      verdict,
+      plan,
+      lastFedOn: last,
+      nextOn,
+      due: found
+        .filter(({ dose }) => dose.massG > 0)
+        .map(({ dose, lateDays }): DueFeed => {
+          const facts = holdFactsOf(garden, feeding, verdict, today, day, dose.timesLabel)
+          // A pot that gets its water on this same walk is dry no longer.
+          const holds = feedHolds(dose.product, today.nowL > 0 ? { ...facts, missingL: 0 } : facts)
+          return {
+            dose,
+            lateDays,
+            holds,
+            isHeld: isHeld(holds),
+            stockG: stocks.find(({ product }) => product.id === dose.product.id)?.leftG,
+          }
+        }),
+    }
+  },
+)
+
+/** What speaks for or against a product for a pot now, whether or not it is due. */
+export function holdsFor(
+  course: GardenCourse,
+  feed: FeedToday,
+  today: PotToday,
+  dose: FeedDose,
+): readonly FeedHold[] {
+  const facts = holdFactsOf(
+    course.garden,
+    feed.feeding,
+    feed.verdict,
+    today,
+    todayIn(course),
+    dose.timesLabel,
+  )
+  return feedHolds(dose.product, facts)
+}

@@ -1,0 +1,108 @@
+import {
+  addDays,
+  dayOf,
+  gardenCourse,
+  judgePlan,
+  potFeeding,
+  usualWater,
+  type FeedPlan,
+  type FeedProduct,
+  type Garden,
+  type GardenRecord,
+} from '@rimbo/core'
+import { DEMO_NOW } from './garden'
+
+/** What each pot is fed by. Two of them are fed badly, so that it can be found. */
+export const feedPlans: Readonly<Record<string, FeedPlan>> = {
+  b1: { programmeId: 'toMeasure' },
+  f1: { programmeId: 'tenToFourteen' },
+  f2: { programmeId: 'alternateWeeks' },
+  f3: { programmeId: 'toMeasure' },
+  k1: { programmeId: 'controlledAndLate' },
+  k2: { programmeId: 'toMeasure' },
+  // Far too strong, every four days, by the high-nitrogen feed to the end.
+  k3: { programmeId: 'weekly', everyDays: 4, strength: 3, lateProductId: 'balancedSoluble' },
+  r1: { programmeId: 'dryRing' },
+  r2: { programmeId: 'toMeasure' },
+  n1: { programmeId: 'tenToFourteen' },
+  l1: { programmeId: 'compostAndSeaweed' },
+  t1: { programmeId: 'weekly' },
+  h1: { programmeId: 'twiceAWeekLow' },
+  h2: { programmeId: 'twiceAWeekLow' },
+  s1: { programmeId: 'granularAndCalcium' },
+  // Hardly anything but seaweed, on half earth.
+  s2: { programmeId: 'organicLiquid', productId: 'seaweedExtract' },
+}
+
+/** A feed of the gardener's own, of which nobody has weighed a spoon yet. */
+const ownProduct: FeedProduct = {
+  id: 'own-vine-feed',
+  name: 'Vine and fruit crystals 12-5-24',
+  form: 'solubleCrystals',
+  analysis: { n: 12, p2o5: 5, k2o: 24, mgo: 3, so3: 6 },
+  ammoniumShare: 0.2,
+  rates: [{ kind: 'perLitreWater', amount: 1, mostAmount: 2, unit: 'g' }],
+  leastDays: 7,
+  mostDays: 10,
+  solubilityGL: 250,
+  placement: 'drench',
+  cautions: [],
+  packs: [{ massG: 750, price: 8.9 }],
+}
+
+const COUNTED = '2026-04-01T10:00'
+const counted = (productId: string, massG: number) => ({ productId, massG, countedAt: COUNTED })
+
+/** The shelf as it was counted in spring. */
+export const feedShelf = {
+  products: [ownProduct],
+  shelf: [
+    counted('tomatoFeed', 900),
+    counted('balancedSoluble', 500),
+    counted('fishEmulsion', 1150),
+    counted('seaweedExtract', 1100),
+    counted('controlledRelease', 400),
+    counted('granularOrganic', 1500),
+    counted('boneMeal', 600),
+    counted('balancedGranular', 2000),
+    counted('compostDressing', 20_000),
+    counted('calciumNitrate', 800),
+    counted('epsomSalt', 300),
+    counted('ground', 1000),
+    counted('own-vine-feed', 750),
+  ],
+  feedPlans,
+  water: usualWater.tap,
+}
+
+/** None in the heat wave. */
+const HEAT = { from: '2026-06-09', to: '2026-06-13' }
+
+type FeedDraft = Omit<Extract<GardenRecord, { kind: 'feed' }>, 'id'>
+
+/** Each pot as its plan would have fed it from planting on, up to yesterday. */
+export function feeds(garden: Garden): FeedDraft[] {
+  const course = gardenCourse(garden, DEMO_NOW)
+  const today = dayOf(DEMO_NOW)
+  return course.pots.flatMap((pot): FeedDraft[] => {
+    const feeding = potFeeding(course, pot)
+    const containerId = pot.container.id
+    const plan = feedPlans[containerId]
+    if (!feeding || !plan) return []
+    return judgePlan(garden, feeding, plan, 0).feeds.flatMap(({ day, dose }): FeedDraft[] => {
+      const date = addDays(course.from, day)
+      if (date >= today || (date >= HEAT.from && date <= HEAT.to)) return []
+      const litres = dose.solution?.volumeL
+      return [
+        {
+          kind: 'feed',
+          at: `${date}T07:40`,
+          containerId,
+          productId: dose.product.id,
+          massG: Math.max(0.5, Math.round(dose.massG * 2) / 2),
+          ...(litres !== undefined && { volumeL: Math.max(0.1, Math.round(litres * 10) / 10) }),
+        },
+      ]
+    })
+  })
+}
