@@ -7,10 +7,14 @@ import { useGardenStore } from './stores/garden'
 import AppHeader from './ui/AppHeader.vue'
 import ChangeBar from './ui/ChangeBar.vue'
 import DemoBanner from './ui/DemoBanner.vue'
+import { allWords } from './i18n'
 import { useFaultText } from './ui/faults'
 import { useTheme } from './ui/theme'
 
-const FindDialog = defineAsyncComponent(() => import('./ui/FindDialog.vue'))
+const FindDialog = defineAsyncComponent(async () => {
+  await allWords()
+  return import('./ui/FindDialog.vue')
+})
 const ShortcutsDialog = defineAsyncComponent(() => import('./ui/ShortcutsDialog.vue'))
 
 useTheme()
@@ -23,13 +27,21 @@ const failure = ref('')
 const isFinding = ref(false)
 const isShowingShortcuts = ref(false)
 
-const fail = (error: unknown) => (failure.value = ofError(error))
+async function fail(error: unknown): Promise<void> {
+  // Said as well as it can be: with all words, where they can be had.
+  await allWords().catch(() => undefined)
+  failure.value = ofError(error)
+}
 store.start().catch(fail)
 onErrorCaptured((error) => {
-  fail(error)
+  void fail(error)
   return false
 })
-useEventListener(window, 'unhandledrejection', ({ reason }: PromiseRejectionEvent) => fail(reason))
+useEventListener(
+  window,
+  'unhandledrejection',
+  ({ reason }: PromiseRejectionEvent) => void fail(reason),
+)
 
 const isTyping = (target: EventTarget | null) =>
   target instanceof HTMLElement &&

@@ -9,6 +9,7 @@ export const views = [
   { path: '/place', name: 'place', component: () => import('./views/PlaceView/PlaceView.vue') },
   { path: '/fit', name: 'fit', component: () => import('./views/FitView/FitView.vue') },
   { path: '/mix', name: 'mix', component: () => import('./views/MixView/MixView.vue') },
+  { path: '/feed', name: 'feed', component: () => import('./views/FeedView/FeedView.vue') },
   { path: '/water', name: 'water', component: () => import('./views/WaterView/WaterView.vue') },
   { path: '/book', name: 'book', component: () => import('./views/BookView/BookView.vue') },
   {

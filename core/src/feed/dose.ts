@@ -3,6 +3,7 @@ import {
   InputError,
   measureMl,
   memory,
+  pouredIn,
   practice,
   reason,
   type Measured,
@@ -20,7 +21,8 @@ import {
   type LabelRate,
   type Placement,
 } from './product'
-import { solutionStrength, sonneveld, type SolutionStrength, type WaterSource } from './solution'
+import { solutionStrength, sonneveld, type SolutionStrength } from './solution'
+import type { WaterSource } from './waterSource'
 
 /** What a dose goes by of a container. */
 export interface DosedPot {
@@ -161,6 +163,24 @@ export function labelDose(
   return rate && labelMassG(rate, pot)
 }
 
+const MOST_HANDFULS = 8
+
+/** A mass of a product as it is measured out: in spoons and hands, and a liquid in mL. */
+export function measuredOut(
+  { form, densityGMl }: FeedProduct,
+  massG: number,
+  { system, measures }: Pick<FeedTools, 'system' | 'measures'>,
+): { readonly measure: Measured | undefined; readonly volumeMl: number | undefined } {
+  if (densityGMl === undefined || !(massG > 0)) return { measure: undefined, volumeMl: undefined }
+  const volumeMl = massG / densityGMl
+  // What takes many hands is measured by the litre.
+  if (form !== 'liquid' && volumeMl > MOST_HANDFULS * measures.handfulMl)
+    return { measure: undefined, volumeMl }
+  return form === 'liquid'
+    ? { measure: pouredIn(volumeMl, system, measures), volumeMl }
+    : { measure: inMeasures(massG, densityGMl, system, measures), volumeMl: undefined }
+}
+
 /** Solution is given until it starts to run out; on a wet pot at least so much of its volume (memory). */
 const LEAST_SOLUTION_SHARE = 0.06
 
@@ -217,26 +237,20 @@ export function doseFor(
   aim: DoseAim,
   tools: FeedTools,
 ): FeedDose {
-  const { system, measures, water } = tools
+  const { measures, water } = tools
   if (!(measures.canL > 0)) throw new InputError('emptyCan', { given: measures.canL })
   const volumeL = aim.kind === 'litres' ? aim.volumeL : solutionL(container)
   const massG = massFor(product, container, aim, volumeL)
   if (!(massG >= 0)) throw new InputError('negativeAmount', { given: massG })
   const label = labelDose(product, container, volumeL)
-  const { densityGMl, form } = product
-  const isLiquid = form === 'liquid'
-  const measured = (grams: number) =>
-    densityGMl === undefined || !(grams > 0)
-      ? undefined
-      : inMeasures(grams, densityGMl, system, measures)
-  const inMl = (grams: number) => (isLiquid && densityGMl ? grams / densityGMl : undefined)
   const gramsL = volumeL > 0 ? massG / volumeL : 0
   const gPerCan = gramsL * measures.canL
+  const out = measuredOut(product, massG, tools)
+  const inCan = measuredOut(product, gPerCan, tools)
   return {
     product,
     massG,
-    volumeMl: inMl(massG),
-    measure: measured(massG),
+    ...out,
     bringsG: nutrientsIn(product.analysis, massG),
     timesLabel: label && label.mostG > 0 ? massG / label.mostG : undefined,
     solution: isSoluble(product)
@@ -244,8 +258,8 @@ export function doseFor(
           volumeL,
           gramsL,
           gPerCan,
-          mlPerCan: inMl(gPerCan),
-          canMeasure: measured(gPerCan),
+          mlPerCan: inCan.volumeMl,
+          canMeasure: inCan.measure,
           cans: volumeL / measures.canL,
           strength: solutionStrength([{ product, gramsL }], water),
         }

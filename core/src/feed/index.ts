@@ -24,6 +24,7 @@ export {
   type StarterProduct,
 } from './starter'
 export * from './solution'
+export * from './waterSource'
 export * from './dose'
 export { organicNitrogen, releaseOf, warmDay, COATING, MICROBES, type Release } from './release'
 export {
@@ -51,6 +52,7 @@ export {
 } from './ledger'
 export * from './judge'
 export { ecAfterFlush, flushPlan, leachingRequirement, type FlushPlan } from './leaching'
+export * from './plan'
 export * from './programme'
 export * from './holds'
 export * from './choose'

@@ -16,6 +16,8 @@ export interface NutrientVerdict {
   readonly leftG: number
   /** Days from now until plants go without, by what is known to come; undefined past the end. */
   readonly lastsDays: number | undefined
+  /** Gone without more than a week's need. */
+  readonly isUnderfed: boolean
   readonly reasons: readonly Reason[]
 }
 
@@ -35,7 +37,7 @@ export interface FeedVerdict {
   }
   /** Much nitrogen before fruit has set: leaves and no fruit. */
   readonly isLeafy: boolean
-  /** Short of nitrogen or potassium. */
+  /** Short of nitrogen or potassium for some time. */
   readonly isUnderfed: boolean
   /** Too much salt, or leafy. */
   readonly isOverfed: boolean
@@ -47,6 +49,8 @@ const SOON_DAYS = 7
 /** At hand for so many days and half as much again is plenty (memory). */
 const PLENTY_DAYS = 42
 const PLENTY_TIMES = 1.5
+/** Gone without so many weeks' need, a plant is underfed and not only due for a feed (memory). */
+const UNDERFED_WEEKS = 1
 /** Less is not felt: share of a week's need (memory). */
 const FELT_SHARE = 0.1
 /** Nitrogen in the water of the root zone from which fruit is put off for leaves, mg/L (memory). */
@@ -93,6 +97,7 @@ export function judgeLedger(
     const needSoonG = summed(row.needG, day + 1, day + 1 + SOON_DAYS)
     const shortOn = shortFrom(ledger, nutrient, day + 1)
     const lastsDays = shortOn === undefined ? undefined : shortOn - day - 1
+    const isHungry = owedG > UNDERFED_WEEKS * needSoonG
     const isShort = owedG > FELT_SHARE * needSoonG && lastsDays !== undefined && lastsDays < 2
     const ahead = PLENTY_TIMES * summed(row.needG, day + 1, day + 1 + PLENTY_DAYS)
     const state: NutrientState =
@@ -111,6 +116,7 @@ export function judgeLedger(
       owedG,
       leftG,
       lastsDays,
+      isUnderfed: isShort && isHungry,
       reasons: [
         reason(`feed.state.${state}`, { leftG, needSoonG, owedG }, memory),
         ...(lastsDays === undefined ? [] : [reason('feed.lasts', { dayCount: lastsDays })]),
@@ -126,7 +132,7 @@ export function judgeLedger(
   const nitrogenMgL = (nitrogen.leftG * 1000) / heldL
   const isLeafy = !hasSet && nitrogen.state === 'plenty' && nitrogenMgL > LEAFY_MG_L
   const isUnderfed = verdicts.some(
-    ({ nutrient, state }) => state === 'short' && (nutrient === 'n' || nutrient === 'k'),
+    (one) => one.isUnderfed && (one.nutrient === 'n' || one.nutrient === 'k'),
   )
   return {
     nutrients: verdicts,

@@ -2,7 +2,8 @@ import { nutrients, nutrientsIn, ofNutrients, type Nutrient, type NutrientAmount
 import { emptyRows, type NutrientRows } from './need'
 import type { FeedProduct } from './product'
 import { dryRing, MICROBES, releaseOf, warmDay, type WarmDays } from './release'
-import { cationsMeq, type WaterSource } from './solution'
+import { cationsMeq } from './solution'
+import type { WaterSource } from './waterSource'
 
 /** Where nutrients come from. `slow`: organic feeds, compost, limes and what else takes weeks. */
 export const feedSources = ['mix', 'slow', 'controlled', 'quick', 'water'] as const

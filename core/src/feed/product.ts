@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { customIssue, idSchema, memory, nameSchema, open, published, shareSchema } from '../units'
+import { customIssue, idSchema, nameSchema, open, published, shareSchema } from '../units'
 import type { Provenance } from '../units'
 import { analysisSchema } from './label'
 

@@ -1,9 +1,9 @@
-import { z } from 'zod'
-import { idSchema, memory, open, practice, reason, type Reason } from '../units'
+import { memory, practice, reason, type Reason } from '../units'
 import { ofNutrients, nutrients, type Nutrient, type NutrientAmounts } from './label'
 import { doseFor, type DosedPot, type FeedDose, type FeedTools } from './dose'
 import { nutrientLedger, type FedPot, type FeedEvent, type NutrientLedger } from './ledger'
 import { SALT_LIMIT, saltYieldShare } from './need'
+import type { FeedPlan, ProgrammeId } from './plan'
 import { isSoluble, priceOfG, type FeedProduct } from './product'
 import type { Crop } from '../plant'
 
@@ -26,35 +26,6 @@ export interface ProgrammeStep {
   /** So often at most; to the end of the season where left out. */
   readonly times?: number
 }
-
-export const programmeIds = [
-  'toMeasure',
-  'everyWatering',
-  'weekly',
-  'tenToFourteen',
-  'twiceAWeekLow',
-  'alternateWeeks',
-  'organicLiquid',
-  'granularAndCalcium',
-  'controlledAndLate',
-  'compostAndSeaweed',
-  'dryRing',
-  'manureAndMineral',
-] as const
-export type ProgrammeId = (typeof programmeIds)[number]
-
-/** What a gardener feeds a pot by: a programme, bent to their own ways. */
-export const feedPlanSchema = open({
-  programmeId: z.enum(programmeIds),
-  /** Days between two feeds of its steps; as the programme has it where left out. */
-  everyDays: z.number().int().min(1).max(90).optional(),
-  /** Times as strong. */
-  strength: z.number().min(0.1).max(4).optional(),
-  /** In the place of its own products: while small, and from first flower on. */
-  productId: idSchema.optional(),
-  lateProductId: idSchema.optional(),
-})
-export type FeedPlan = z.infer<typeof feedPlanSchema>
 
 const step = (
   productId: string,

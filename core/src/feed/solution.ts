@@ -1,24 +1,7 @@
-import { InputError, open, published } from '../units'
-import { z } from 'zod'
+import { InputError, published } from '../units'
 import { ATOMIC, labelToElements, ofNutrients, sulphurPercent, type NutrientAmounts } from './label'
 import { ammoniumShareOf, type FeedProduct } from './product'
-
-/** The water that comes out of the gardener's can, before anything is in it. */
-export const waterSourceSchema = open({
-  kind: z.enum(['tap', 'rain', 'mixed']),
-  ecDsM: z.number().min(0).max(10),
-  caMgL: z.number().min(0).max(1000),
-  mgMgL: z.number().min(0).max(500),
-})
-export type WaterSource = z.infer<typeof waterSourceSchema>
-export const waterKinds = ['tap', 'rain', 'mixed'] as const
-
-/** Usual water of each kind (memory): the supplier's report says it for one's own. */
-export const usualWater: Readonly<Record<WaterSource['kind'], WaterSource>> = {
-  tap: { kind: 'tap', ecDsM: 0.5, caMgL: 60, mgMgL: 10 },
-  rain: { kind: 'rain', ecDsM: 0.03, caMgL: 1, mgMgL: 0 },
-  mixed: { kind: 'mixed', ecDsM: 0.25, caMgL: 30, mgMgL: 5 },
-}
+import { usualWater, type WaterSource } from './waterSource'
 
 /** What goes into each litre. */
 export interface InLitre {
@@ -191,5 +174,7 @@ export function stockTanks(
     { name: 'a' as const, feeds: strong.filter(hasCalcium) },
     { name: 'b' as const, feeds: strong.filter((one) => !hasCalcium(one)) },
   ].filter((tank) => tank.feeds.length > 0)
+  if (tanks.length === 1)
+    return { tanks: [{ name: 'a', feeds: strong }], faults: canMix(strong, water) }
   return { tanks, faults: tanks.flatMap((tank) => canMix(tank.feeds, water)) }
 }

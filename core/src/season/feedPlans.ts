@@ -4,7 +4,6 @@ import {
   nutrientLedger,
   plannedFeeds,
   stepsOf,
-  type FeedEvent,
   type FeedPlan,
   type PlannedFeed,
   type ProgrammePot,

@@ -1,5 +1,6 @@
+import { measuredOut, type FeedDose, type FeedTools } from '../feed'
+import type { Measured } from '../units'
 import type { DueFeed, FeedToday } from './feedToday'
-import type { FeedDose } from '../feed'
 import type { Round, Stop } from './round'
 
 /** A stop of the walk with its feed. */
@@ -18,7 +19,11 @@ export interface FeedCans {
   readonly containerIds: readonly string[]
   readonly litres: number
   readonly cans: number
+  /** Of the product, in all of it. */
   readonly massG: number
+  readonly measure: Measured | undefined
+  /** Of a liquid, mL. */
+  readonly volumeMl: number | undefined
 }
 
 export interface FeedRound {
@@ -26,14 +31,15 @@ export interface FeedRound {
   readonly cans: readonly FeedCans[]
   /** Strewn, not dissolved: of each product. */
   readonly strewn: readonly FeedCans[]
-  /** Plain water to carry, L. */
-  readonly plainL: number
+  /** Plain water and solutions to carry, L, and the cans it takes. */
+  readonly carryL: number
+  readonly carryCans: number
 }
 
 /** Strengths that differ by less are one can. */
 const SAME_STRENGTH = 0.02
 
-function gathered(stops: readonly FedStop[], canL: number): FeedCans[] {
+function gathered(stops: readonly FedStop[], tools: FeedTools): FeedCans[] {
   const groups: { dose: FeedDose; ids: string[]; litres: number; massG: number }[] = []
   for (const { stop, due } of stops)
     for (const { dose } of due) {
@@ -59,7 +65,8 @@ function gathered(stops: readonly FedStop[], canL: number): FeedCans[] {
     containerIds: ids,
     litres,
     massG,
-    cans: litres / canL,
+    ...measuredOut(dose.product, massG, tools),
+    cans: litres / tools.measures.canL,
   }))
 }
 
@@ -71,7 +78,7 @@ function gathered(stops: readonly FedStop[], canL: number): FeedCans[] {
 export function feedRound(
   { stops }: Round,
   feedOf: (stop: Stop) => FeedToday | undefined,
-  canL: number,
+  tools: FeedTools,
 ): FeedRound {
   const fed = stops.map((stop): FedStop => {
     const feed = feedOf(stop)
@@ -81,11 +88,17 @@ export function feedRound(
     const inFeedL = firstCan?.dose.solution?.volumeL ?? 0
     return { stop, feed, due, plainL: Math.max(0, stop.nowL - inFeedL) }
   })
-  const cans = gathered(fed, canL)
+  const carryL = fed.reduce(
+    (sum, { plainL, due }) =>
+      sum + plainL + due.reduce((litres, { dose }) => litres + (dose.solution?.volumeL ?? 0), 0),
+    0,
+  )
+  const cans = gathered(fed, tools)
   return {
     stops: fed,
     cans: cans.filter(({ dose }) => dose.solution),
     strewn: cans.filter(({ dose }) => !dose.solution),
-    plainL: fed.reduce((sum, { plainL }) => sum + plainL, 0),
+    carryL,
+    carryCans: Math.ceil(carryL / tools.measures.canL - 1e-9),
   }
 }

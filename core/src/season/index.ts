@@ -39,7 +39,15 @@ export {
   type PlantingCourse,
   type PotCourse,
 } from './course'
-export { beadOfDays, grownOn, potString, type Bead, type Knot, type PotString } from './string'
+export {
+  beadOfDays,
+  grownOn,
+  potString,
+  withFeeds,
+  type Bead,
+  type Knot,
+  type PotString,
+} from './string'
 export { yearsSpread, type PlantingSpread, type YearsAsked, type YearsSpread } from './years'
 export { observationsOf } from './doings'
 export { climateOf, weatherOn, type Climate, type DaySource, type Sky } from './sky'
@@ -65,3 +73,12 @@ export { choicesAtHand, choicesToBuy, feedWish, MEASURE_DAYS } from './feedChoos
 export { feedToday, holdsFor, type DueFeed, type FeedToday } from './feedToday'
 export { feedDays, judgePlan, programmePot } from './feedPlans'
 export { feedRound, type FeedCans, type FedStop, type FeedRound } from './feedRound'
+export {
+  chooseForPot,
+  feedWeeks,
+  flushFor,
+  type ChosenForPot,
+  type FeedWeek,
+  type FeedWeeks,
+  type NutrientWeek,
+} from './feedWeeks'

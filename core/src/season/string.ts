@@ -15,6 +15,8 @@ export interface Bead {
 /** Something that was done, was seen, or is expected. */
 export type Knot =
   | { readonly kind: 'record'; readonly day: number; readonly record: GardenRecord }
+  /** By the plan that the pot is fed by. */
+  | { readonly kind: 'feedDue'; readonly day: number }
   | {
       readonly kind: 'firstFlower' | 'firstRipe' | 'frost'
       readonly day: number
@@ -88,6 +90,15 @@ export const potString = (course: GardenCourse, pot: PotCourse): PotString =>
     course.from,
     daysBetween(course.from, course.today),
   )
+
+/** The same string with the feeds that a plan has on some days. */
+export function withFeeds(string: PotString, days: readonly number[]): PotString {
+  const knots = new Map(string.knots)
+  for (const day of days)
+    if (day >= 0 && day < string.beads.length)
+      knots.set(day, [...(knots.get(day) ?? []), { kind: 'feedDue', day }])
+  return { ...string, knots }
+}
 
 /** Water of some days together: of a week, as one bead. */
 export function beadOfDays(string: PotString, from: number, count: number): Bead | undefined {

@@ -46,6 +46,29 @@ export interface Measured {
   readonly count: number
 }
 
+/** The largest measure that it fills, in quarters below ten. */
+const counted = (volumeMl: number, measure: MeasureName, measureHoldsMl: number): Measured => {
+  const exact = volumeMl / measureHoldsMl
+  const step = exact >= 10 ? 1 : 0.25
+  return { measure, count: Math.max(step, Math.round(exact / step) * step) }
+}
+
+/**
+ * A liquid in the measure one would pour it with: spoons first, cups from half of one upward.
+ *
+ * @param volumeMl dose
+ */
+export function pouredIn(volumeMl: number, system: UnitSystem, measures: Measures): Measured {
+  const holds = (name: MeasureName) => measureMl(name, system, measures)
+  const measure: MeasureName =
+    volumeMl >= holds('cup') * 0.5
+      ? 'cup'
+      : volumeMl >= holds('tablespoon')
+        ? 'tablespoon'
+        : 'teaspoon'
+  return counted(volumeMl, measure, holds(measure))
+}
+
 /**
  * A dry dose in the measure a hand would reach for: spoons first, handfuls from
  * about half of one upward.
@@ -66,9 +89,7 @@ export function inMeasures(
       : volumeMl >= measureMl('tablespoon', system, measures)
         ? 'tablespoon'
         : 'teaspoon'
-  const exact = volumeMl / measureMl(measure, system, measures)
-  const step = exact >= 10 ? 1 : 0.25
-  return { measure, count: Math.max(step, Math.round(exact / step) * step) }
+  return counted(volumeMl, measure, measureMl(measure, system, measures))
 }
 
 /** What a handful holds, from one of a product that was weighed, mL. */

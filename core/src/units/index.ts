@@ -34,6 +34,7 @@ export {
   defaultMeasures,
   handfulMlFrom,
   inMeasures,
+  pouredIn,
   measureMl,
   measuresSchema,
   type Measured,

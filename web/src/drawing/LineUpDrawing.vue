@@ -8,6 +8,7 @@ import {
   grownOn,
   potOnDay,
   potString,
+  withFeeds,
   type GardenCourse,
   type PotCourse,
   type UnitSystem,
@@ -32,6 +33,8 @@ const props = defineProps<{
   selectedId: string | undefined
   /** Words for each pot, by its id: its plants, and the whole for a screen reader. */
   words: Readonly<Record<string, { plants: string; whole: string }>>
+  /** Days on which a plan feeds each pot, by its id. */
+  feedDays?: ReadonlyMap<string, readonly number[]> | undefined
   label: string
   litresOf: (litres: number) => string
   tempWords: (tempC: number) => string
@@ -107,7 +110,10 @@ const columns = computed(() =>
   layout.value.pots.map((placed, index) => ({
     ...placed,
     course: props.pots[index]!,
-    string: potString(props.course, props.pots[index]!),
+    string: withFeeds(
+      potString(props.course, props.pots[index]!),
+      props.feedDays?.get(props.pots[index]!.container.id) ?? [],
+    ),
     isNear:
       placed.x + placed.width > scrolledPx.value - NEAR_PX &&
       placed.x - placed.width < scrolledPx.value + width.value + NEAR_PX,

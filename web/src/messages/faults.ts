@@ -1,8 +1,6 @@
 /** Words for what is wrong with something entered or read, by code. */
 export const faults = {
   whole: 'the whole',
-  invalid: 'This cannot be used.',
-  unexpected: 'That did not work: {detail}. Nothing was changed.',
   empty: 'Please type a value, such as “12 in” or “30 cm”.',
   notANumber: '“{given}” cannot be read as a number with a unit.',
   notReadable: '“{given}” cannot be read as a number.',
@@ -25,6 +23,13 @@ export const faults = {
     '{givenG} is more than this pot can weigh soaked, {limitG}: what else is on the scale?',
   awayTooLong: 'The season that is worked out ends sooner: at most {limit} days.',
   noPots: 'Choose at least one pot.',
+  analysisOver100: 'The label adds up to {given} %: more than there can be.',
+  twiceNamed: 'Give it as the oxide or as the element, not as both.',
+  longevityMissing: 'Say how many days it lasts: its label tells.',
+  densityUnknown: 'Nobody has weighed a spoon of it yet.',
+  negativeAmount: 'This cannot be below zero.',
+  bringsNone: 'It brings none of that.',
+  emptyCan: 'The can holds nothing: give its litres.',
   badMonthDay: '“{given}” is not a day of every year: month and day, such as 03-12.',
   rainWithoutDays: 'Rain needs at least one day on which it falls.',
   tooFewDays:

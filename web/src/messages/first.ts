@@ -1,4 +1,3 @@
-import { faults } from './faults'
 import { interfaceWords } from './interface'
 import { names } from './names'
 import { seasonWords } from './season'
@@ -12,5 +11,8 @@ export const firstWords = {
   ...seasonWords,
   ...names,
   ...thingWords,
-  fault: faults,
+  fault: {
+    invalid: 'This cannot be used.',
+    unexpected: 'That did not work: {detail}. Nothing was changed.',
+  },
 }

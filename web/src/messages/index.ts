@@ -2,4 +2,10 @@ import { firstWords } from './first'
 import { laterWords } from './later'
 
 /** All words of the interface, by language. */
-export const messages = { en: { ...firstWords, ...laterWords } }
+export const messages = {
+  en: {
+    ...firstWords,
+    ...laterWords,
+    fault: { ...firstWords.fault, ...laterWords.fault },
+  },
+}

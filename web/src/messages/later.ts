@@ -1,3 +1,5 @@
+import { faults } from './faults'
+import { feedReasons, feedWords } from './feed'
 import { kitchenWords } from './kitchen'
 import { mixReasons } from './mixReasons'
 import { mixingWords } from './mixing'
@@ -16,5 +18,7 @@ export const laterWords = {
   ...weatherWords,
   ...potPageWords,
   ...waterWords,
-  reason: { ...reasons, ...mixReasons, ...seasonReasons, ...waterReasons },
+  ...feedWords,
+  fault: faults,
+  reason: { ...reasons, ...mixReasons, ...seasonReasons, ...waterReasons, ...feedReasons },
 }

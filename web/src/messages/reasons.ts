@@ -243,9 +243,4 @@ export const reasons = {
     },
     hargreaves: 'Cross-check from temperature alone (Hargreaves): {otherWaterMm}.',
   },
-  feed: {
-    rate: '{volumeL} of mix at {rateGL} is {massG}.',
-    range: 'Usual rates run from {leastGL} to {mostGL}.',
-    labelFirst: 'The label on your own pack comes first.',
-  },
 }

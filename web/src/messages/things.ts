@@ -36,17 +36,4 @@ export const thingWords = {
     halfEarth: 'Half earth, sunken',
     allCompost: 'All compost',
   },
-  product: {
-    granularOrganic: 'Granular organic 4-6-6',
-    controlledRelease: 'Controlled release 15-9-12',
-    balancedGranular: 'Balanced granular 10-10-10',
-    boneMeal: 'Bone meal 3-15-0',
-    poultryPellets: 'Poultry manure pellets 4-2-3',
-    neemCake: 'Neem cake 4-1-1.5',
-    kelpMeal: 'Kelp meal 1-0-2',
-    gypsum: 'Gypsum',
-    epsomSalt: 'Epsom salt',
-    tomatoFeed: 'Soluble tomato feed 4-3-8',
-    fishEmulsion: 'Fish emulsion 5-1-1',
-  },
 }

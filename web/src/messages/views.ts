@@ -11,6 +11,7 @@ export const viewWords = {
     cans: 'no can | {n} can | {n} cans',
     thirsty:
       'Nothing wants water now | {pots} pot wants water now · {litres} · {cans} | {pots} pots want water now · {litres} · {cans}',
+    withFeed: '{count} with feed',
     allWatered: 'Nothing wants water now.',
     noWeather: 'Today’s weather is not known: type it under Water.',
     emptyTitle: 'No pots here yet',
@@ -90,10 +91,6 @@ export const viewWords = {
     emptyTitle: 'No plants yet',
     emptyText: 'The round shows one card a pot, in walking order, once something grows in them.',
     emptyGo: 'Choose plants under Fit',
-  },
-  placement: {
-    throughUpperTwoThirds: 'Work it through the upper two thirds; roots never sit on fertiliser.',
-    wholeMix: 'Mix it evenly through the whole volume.',
   },
   water: {
     title: 'Water of a day',

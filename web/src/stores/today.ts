@@ -27,10 +27,12 @@ export const useTodayStore = defineStore('today', () => {
   const wallClock = useNow({ interval: 30_000 })
   const now = computed(() => garden.value?.clock ?? onTheClock(wallClock.value))
   const date = computed(() => now.value.slice(0, 10))
+  /** The morning's round is not the evening's. */
+  const hour = computed(() => now.value.slice(0, 13))
   const year = computed(() => Number(date.value.slice(0, 4)))
   /** The whole season about this day. */
   const course = computed<GardenCourse | undefined>(
-    () => garden.value && gardenCourse(garden.value, date.value),
+    () => garden.value && gardenCourse(garden.value, hour.value),
   )
   const today = computed<GardenToday | undefined>(
     () => course.value && gardenOn(course.value, date.value),

@@ -25,6 +25,11 @@ export function useFormat() {
     water: (value: number) => format.value.quantity(value, 'volume', 2),
     length: (value: number) => format.value.quantity(value, 'length'),
     mass: (value: number) => format.value.quantity(value, 'mass'),
+    /** A dose: two figures, as finely as a spoon or a kitchen scale can measure it. */
+    dose: (massG: number, volumeMl?: number) =>
+      volumeMl === undefined
+        ? format.value.quantity(massG, 'mass', 2)
+        : format.value.quantity(volumeMl / 1000, 'volume', 2),
     temp: (value: number) => format.value.quantity(value, 'temperature'),
     area: (value: number) => format.value.quantity(value, 'area', 2),
     share: (value: number) => format.value.quantity(value, 'share'),

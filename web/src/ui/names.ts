@@ -12,6 +12,7 @@ export function useNames() {
     recipeName: (recipe: Recipe) => recipe.name ?? t(`recipe.${recipe.id}`),
     /** A lime or a feed. */
     productName: (id: string) =>
+      garden.value?.products.find((one) => one.id === id)?.name ??
       t(limeKinds.some((kind) => kind === id) ? `limeKind.${id}` : `product.${id}`),
     ingredientName: (id: string) =>
       garden.value?.ingredients.find((one) => one.id === id)?.name ?? t(`ingredient.${id}`),

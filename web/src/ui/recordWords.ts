@@ -10,7 +10,7 @@ export function useRecordWords() {
   const { garden } = storeToRefs(useGardenStore())
   const { t } = useI18n()
   const { volume, mass, length, share } = useFormat()
-  const { varietyName } = useNames()
+  const { varietyName, productName } = useNames()
 
   function whatWords(record: GardenRecord): string {
     switch (record.kind) {
@@ -24,7 +24,7 @@ export function useRecordWords() {
         return t(`sign.${record.sign}`)
       case 'feed':
         return [
-          t(`product.${record.productId}`),
+          productName(record.productId),
           record.massG === undefined ? '' : mass(record.massG),
           record.volumeL === undefined ? '' : t('book.inWater', { litres: volume(record.volumeL) }),
         ]

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue'
+import { computed, defineAsyncComponent, onMounted, ref, shallowRef, watch } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useRoute } from 'vue-router'
 import { useI18n } from 'vue-i18n'
@@ -8,6 +8,7 @@ import { Plus, RefreshLeft } from '@element-plus/icons-vue'
 import { nextCode, typicalContainer, type Container } from '@rimbo/core'
 import { allWords } from '../../i18n'
 import LineUpDrawing from '../../drawing/LineUpDrawing.vue'
+import type { useFeedingStore } from '../../stores/feeding'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
 import { useFormat } from '../../ui/format'
@@ -36,6 +37,15 @@ const route = useRoute()
 const spaceId = ref<string>()
 const selectedId = ref<string>()
 const { shownDate, isOtherDay, rowKind, shownWords, rowWords } = useShownDay()
+/** Feeds come once the pots are drawn: the first screen does not wait for them. */
+const feeding = shallowRef<ReturnType<typeof useFeedingStore>>()
+onMounted(async () => {
+  const store = await import('../../stores/feeding')
+  feeding.value = store.useFeedingStore()
+})
+const fedCount = computed(
+  () => feeding.value?.walk?.stops.filter(({ due }) => due.length > 0).length ?? 0,
+)
 /** The container in the form: a new one, or the selected one. */
 const edited = shallowRef<{ start: Container; isNew: boolean }>()
 
@@ -153,6 +163,7 @@ async function move(container: Container, by: -1 | 1): Promise<void> {
                 round.dueCount,
               )
             }}
+            <template v-if="fedCount">· {{ t('lineUp.withFeed', fedCount) }}</template>
           </router-link>
           <span v-else-if="!today.weather && garden.plantings.length" class="strong">
             <router-link to="/water" class="strong">{{ t('lineUp.noWeather') }}</router-link>
@@ -173,6 +184,7 @@ async function move(container: Container, by: -1 | 1): Promise<void> {
         :system="system"
         :selected-id="selectedId"
         :words="words"
+        :feed-days="feeding?.daysAhead"
         :label="t('lineUp.drawing', { space: space?.name ?? '' })"
         @select="select"
       />

@@ -2,7 +2,13 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { Close } from '@element-plus/icons-vue'
-import { amendmentUnits, starterProducts, type Amendment, type Recipe } from '@rimbo/core'
+import {
+  amendmentUnits,
+  starterProducts,
+  starterRatesGL,
+  type Amendment,
+  type Recipe,
+} from '@rimbo/core'
 import ChoiceField from '../../ui/ChoiceField.vue'
 import { useOptions } from '../../ui/options'
 
@@ -32,7 +38,7 @@ const added = computed({
     if (product)
       put([
         ...amendments.value,
-        { productId: product.id, amount: product.ratesGL[1], unit: 'gramsPerLitre' },
+        { productId: product.id, amount: starterRatesGL(product)[1], unit: 'gramsPerLitre' },
       ])
   },
 })

@@ -9,7 +9,9 @@ import {
   observationsOf,
   potOnDay,
   potString,
+  withFeeds,
 } from '@rimbo/core'
+import { useFeedingStore } from '../../stores/feeding'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
 
@@ -17,6 +19,7 @@ import { useTodayStore } from '../../stores/today'
 export function usePotPage() {
   const { garden } = storeToRefs(useGardenStore())
   const { course, date: todayDate, now } = storeToRefs(useTodayStore())
+  const { daysAhead } = storeToRefs(useFeedingStore())
   const route = useRoute()
   const otherDay = ref<string>()
   const chosenId = ref<string>()
@@ -32,7 +35,12 @@ export function usePotPage() {
     course.value && pot.value ? potOnDay(course.value, pot.value, shownDate.value) : undefined,
   )
   const string = computed(() =>
-    course.value && pot.value ? potString(course.value, pot.value) : undefined,
+    course.value && pot.value
+      ? withFeeds(
+          potString(course.value, pot.value),
+          daysAhead.value.get(pot.value.container.id) ?? [],
+        )
+      : undefined,
   )
   const dayOf = (date: string) => (course.value ? daysBetween(course.value.from, date) : 0)
   const dateOf = (day: number) => addDays(course.value?.from ?? todayDate.value, day)

@@ -7,6 +7,7 @@ import {
   inQuarterCans,
   knuckles,
   skipReasons,
+  type FedStop,
   type GardenRecord,
   type Measures,
   type Stop,
@@ -18,10 +19,13 @@ import { usePotWords } from '../../ui/potWords'
 import QuantityField from '../../ui/QuantityField.vue'
 import WhyNumber from '../../ui/WhyNumber.vue'
 import LastDone from './LastDone.vue'
+import RoundFeed from './RoundFeed.vue'
 
 /** One pot on the walk: what it gets, one tap to confirm, a second for anything else. */
 const props = defineProps<{
   stop: Stop
+  /** Its feed on this walk. */
+  fed: FedStop | undefined
   /** What was last done here, newest first. */
   last: readonly GardenRecord[]
   measures: Measures
@@ -33,6 +37,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{
   water: [volumeL: number]
+  feed: []
   skip: [reason: (typeof skipReasons)[number]]
   finger: [knuckle: (typeof knuckles)[number], feel: (typeof feels)[number]]
   go: [by: -1 | 1]
@@ -45,6 +50,7 @@ const { plantWords, wholeWords } = usePotWords()
 const opened = ref<'amount' | 'skip' | 'finger'>()
 const pot = computed(() => props.stop.pot)
 const isDue = computed(() => props.stop.nowL > 0)
+const hasFeed = computed(() => !!props.fed?.due.length)
 const amountL = ref<number | undefined>(props.stop.nowL || 1)
 watch(
   () => props.stop.nowL,
@@ -112,11 +118,21 @@ function giveAmount(): void {
       <p v-if="pot.givenL > 0" class="round-given">
         {{ t('pot.given', { litres: water(pot.givenL) }) }}
       </p>
+      <RoundFeed v-if="fed?.feed" :fed="fed" />
       <div class="round-buttons">
         <el-button
-          v-if="isDue"
+          v-if="hasFeed"
           type="primary"
           class="round-done"
+          :loading="isSaving"
+          @click="emit('feed')"
+        >
+          {{ t(isDue || fed?.due[0]?.dose.solution ? 'feedRound.done' : 'feedRound.doneStrewn') }}
+        </el-button>
+        <el-button
+          v-if="isDue"
+          :type="hasFeed ? 'default' : 'primary'"
+          :class="hasFeed ? 'round-only' : 'round-done'"
           :loading="isSaving"
           @click="emit('water', stop.nowL)"
         >
@@ -190,7 +206,7 @@ function giveAmount(): void {
 .round-card {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(200px, 0.8fr);
-  grid-template-rows: auto minmax(0, 1fr) auto;
+  grid-template-rows: auto minmax(min-content, 1fr) auto;
   gap: 8px 20px;
   min-height: 0;
   overflow: auto;
@@ -235,6 +251,9 @@ function giveAmount(): void {
   min-height: 68px;
   font-size: 24px;
   font-weight: 700;
+}
+.round-buttons .round-only {
+  grid-column: 1 / -1;
 }
 .round-more {
   margin-top: 12px;
@@ -285,12 +304,20 @@ function giveAmount(): void {
     font-size: 58px;
     margin-top: 6px;
   }
+  .round-amount-none {
+    font-size: 26px;
+    max-width: 62%;
+  }
+  .round-amount-none .why-number {
+    white-space: normal;
+    text-align: left;
+  }
   .round-figure {
     position: absolute;
     top: 10px;
     right: 10px;
     width: 34%;
-    height: 190px;
+    height: 140px;
     pointer-events: none;
   }
   .round-last {

@@ -3,12 +3,14 @@ import { computed, ref, watch } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
-import { lastRecords, type GardenRecord } from '@rimbo/core'
+import { lastRecords, SPLASH_L, type FedStop, type GardenRecord, type Stop } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
+import { useFeedingStore } from '../../stores/feeding'
 import { useTodayStore } from '../../stores/today'
 import { useFormat } from '../../ui/format'
 import { useMoment } from '../../ui/moment'
 import { usePotWords } from '../../ui/potWords'
+import RoundCans from './RoundCans.vue'
 import RoundCard from './RoundCard.vue'
 
 /** A record before it has its id and moment. */
@@ -20,12 +22,16 @@ type Done = GardenRecord extends infer R
 
 const store = useGardenStore()
 const { garden, isSaving } = storeToRefs(store)
-const { now, round } = storeToRefs(useTodayStore())
+const { now, round, today } = storeToRefs(useTodayStore())
+const { walk } = storeToRefs(useFeedingStore())
 const { t } = useI18n()
 const { volume, water } = useFormat()
 const { plantWords } = usePotWords()
 
 const stops = computed(() => round.value?.stops.filter((stop) => stop.pot.plants.length) ?? [])
+const fedOf = (stop: Stop): FedStop | undefined =>
+  walk.value?.stops.find((one) => one.stop.pot.container.id === stop.pot.container.id)
+const isDue = (stop: Stop) => stop.state === 'due' || !!fedOf(stop)?.due.length
 const currentId = ref<string>()
 const index = computed(() => {
   const chosen = stops.value.findIndex((stop) => stop.pot.container.id === currentId.value)
@@ -42,7 +48,7 @@ const safeUntil = computed(() => {
 /** The next pot in walking order that is due, from the start again past the end; −1 for none. */
 function nextDue(after: number): number {
   const order = stops.value.map((_, place) => (after + 1 + place) % stops.value.length)
-  return order.find((place) => stops.value[place]?.state === 'due') ?? -1
+  return order.find((place) => isDue(stops.value[place]!)) ?? -1
 }
 
 function go(to: number): void {
@@ -70,17 +76,49 @@ async function record(done: Done, endsStop: boolean): Promise<void> {
   const next = endsStop ? nextDue(here) : -1
   if (next >= 0) go(next)
 }
+
+/** Records the feeds that are due here, and the plain water beside them, as one. */
+async function feed(): Promise<void> {
+  const stop = current.value
+  const fed = stop && fedOf(stop)
+  if (!fed || isSaving.value) return
+  const here = index.value
+  const { id: containerId, code } = stop.pot.container
+  const entry = { at: now.value, containerId }
+  await store.edit({ code: 'change.record.feed', params: { code } }, (draft) => {
+    for (const { dose } of fed.due)
+      draft.records.push({
+        ...entry,
+        id: nanoid(),
+        kind: 'feed',
+        productId: dose.product.id,
+        massG: dose.massG,
+        ...(dose.solution && { volumeL: dose.solution.volumeL }),
+      })
+    if (fed.plainL > SPLASH_L)
+      draft.records.push({ ...entry, id: nanoid(), kind: 'water', volumeL: fed.plainL })
+  })
+  const next = nextDue(here)
+  if (next >= 0) go(next)
+}
+
+function listed(stop: Stop): string {
+  const hasFeed = !!fedOf(stop)?.due.length
+  const own = stop.state === 'due' ? water(stop.nowL) : t(`round.brief.${stop.state}`)
+  if (!hasFeed) return own
+  return stop.state === 'due' ? t('feedRound.listed', { water: own }) : t('feedRound.listedOnly')
+}
 </script>
 
 <template>
   <div v-if="garden && round" class="view round-view">
     <header class="round-head">
       <h1 class="visually-hidden">{{ t('view.round') }}</h1>
-      <p v-if="round.dueCount" class="round-carry">
+      <p v-if="walk && walk.carryL > SPLASH_L" class="round-carry">
         {{
           t('round.carry', {
-            cans: t('lineUp.cans', round.cans),
-            litres: water(round.carryL),
+            cans: t('lineUp.cans', walk.carryCans),
+            litres: water(walk.carryL),
             can: volume(garden.settings.measures.canL),
           })
         }}
@@ -94,6 +132,12 @@ async function record(done: Done, endsStop: boolean): Promise<void> {
           t('round.later', { litres: water(round.laterL) })
         }}</span>
       </p>
+      <RoundCans
+        v-if="walk && today"
+        :walk="walk"
+        :today="today"
+        :measures="garden.settings.measures"
+      />
     </header>
     <div v-if="stops.length && current" class="round-body">
       <ol class="round-list panel" :aria-label="t('round.list')">
@@ -108,7 +152,7 @@ async function record(done: Done, endsStop: boolean): Promise<void> {
             <strong>{{ stop.pot.container.code }}</strong>
             <span class="round-stop-plants">{{ plantWords(stop.pot) }}</span>
             <span class="round-stop-water">
-              {{ stop.state === 'due' ? water(stop.nowL) : t(`round.brief.${stop.state}`) }}
+              {{ listed(stop) }}
             </span>
           </button>
         </li>
@@ -116,6 +160,7 @@ async function record(done: Done, endsStop: boolean): Promise<void> {
       <RoundCard
         :key="current.pot.container.id"
         :stop="current"
+        :fed="fedOf(current)"
         :last="lastRecords(garden, current.pot.container.id, 4)"
         :measures="garden.settings.measures"
         :place="index + 1"
@@ -125,6 +170,7 @@ async function record(done: Done, endsStop: boolean): Promise<void> {
         @water="(volumeL) => record({ kind: 'water', volumeL }, true)"
         @skip="(reason) => record({ kind: 'skipWater', reason }, true)"
         @finger="(knuckle, feel) => record({ kind: 'finger', knuckle, feel }, false)"
+        @feed="feed"
         @go="(by) => go((index + by + stops.length) % stops.length)"
       />
     </div>
@@ -222,7 +268,9 @@ async function record(done: Done, endsStop: boolean): Promise<void> {
     display: flex;
     flex-direction: column;
     gap: 0;
-    width: 74px;
+    min-width: 74px;
+    width: auto;
+    white-space: nowrap;
     min-height: 52px;
     align-items: flex-start;
   }

@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import type { PotToday } from '@rimbo/core'
 import { useFormat } from '../../ui/format'
 import { usePotWords } from '../../ui/potWords'
+import '../../ui/potList.css'
 
 /** All pots with plants: what each gets now, and how long it lasts as it is. */
 const props = defineProps<{ pots: readonly PotToday[] }>()
@@ -68,51 +69,3 @@ function lasts({ plan }: PotToday): string {
     </table>
   </nav>
 </template>
-
-<style>
-.pot-list {
-  width: 278px;
-  flex: none;
-  padding: 8px 10px;
-}
-.pot-list :is(th, td) {
-  padding: 2px 4px;
-}
-.pot-pick {
-  all: unset;
-  cursor: pointer;
-  display: grid;
-  grid-template-columns: 30px 1fr;
-  width: 100%;
-  padding: 3px 2px;
-  box-sizing: border-box;
-  font-weight: 400;
-}
-.pot-pick span {
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-  max-width: 106px;
-  font-size: 14px;
-}
-.pot-pick:focus-visible {
-  outline: 2px solid var(--wet-ink);
-}
-.pot-list .is-picked {
-  background: var(--picked);
-}
-.pot-list .is-urgent {
-  color: var(--accent);
-  font-weight: 700;
-}
-@media (max-width: 700px) {
-  .pot-list {
-    width: auto;
-    max-height: 220px;
-    overflow: auto;
-  }
-  .pot-pick {
-    min-height: 44px;
-  }
-}
-</style>

@@ -1,0 +1,142 @@
+import {
+  chooseFeeds,
+  doseFor,
+  feedSources,
+  flushPlan,
+  ofNutrients,
+  type FeedChoices,
+  type FeedDose,
+  type FeedSource,
+  type FlushPlan,
+  type Nutrient,
+  type NutrientAmounts,
+} from '../feed'
+import { addDays, type Solve } from '../units'
+import type { GardenCourse } from './course'
+import { choicesAtHand, choicesToBuy, feedWish } from './feedChoosing'
+import { dosedPot, feedTools, type PotFeeding } from './feeding'
+import type { FeedToday } from './feedToday'
+import type { PotToday } from './today'
+
+const DAYS_A_WEEK = 7
+
+/** One nutrient over one week, g. */
+export interface NutrientWeek {
+  readonly cameG: Readonly<Record<FeedSource, number>>
+  readonly needG: number
+  readonly takenG: number
+  /** Washed out below, or bound by raw wood. */
+  readonly lostG: number
+  /** In the evening of its last day. */
+  readonly balanceG: number
+}
+
+/** A week of a pot's ledger. */
+export interface FeedWeek {
+  readonly from: string
+  /** First day of the course that is in it. */
+  readonly day: number
+  readonly isPast: boolean
+  readonly ofNutrient: Readonly<Record<Nutrient, NutrientWeek>>
+  readonly ecDsM: number
+}
+
+/** A pot's ledger by the week, from planting to the end of its plants. */
+export interface FeedWeeks {
+  readonly weeks: readonly FeedWeek[]
+  /** In the mix at planting, g: before the first week. */
+  readonly startG: NutrientAmounts
+  /** Over all of it: wanted, and come beside the start. */
+  readonly needG: NutrientAmounts
+  readonly cameG: NutrientAmounts
+}
+
+/** A pot's ledger as it is drawn and read out: by the week, what was in the mix at planting apart. */
+export function feedWeeks({ from, today }: GardenCourse, feeding: PotFeeding): FeedWeeks {
+  const { ledger, fed, endsOn } = feeding
+  const start = Math.max(0, fed.plantedOn)
+  const weeks: FeedWeek[] = []
+  for (let day = start; day <= endsOn; day += DAYS_A_WEEK) {
+    const to = Math.min(endsOn + 1, day + DAYS_A_WEEK)
+    const sum = (row: Float64Array) => row.subarray(day, to).reduce((total, one) => total + one, 0)
+    const date = addDays(from, day)
+    const weekOf = (nutrient: Nutrient): NutrientWeek => {
+      const row = ledger.rows[nutrient]
+      const came = (source: FeedSource) =>
+        sum(row.supplyG[source]) - (source === 'mix' && day === start ? fed.startG[nutrient] : 0)
+      return {
+        cameG: Object.fromEntries(feedSources.map((source) => [source, came(source)])) as Record<
+          FeedSource,
+          number
+        >,
+        needG: sum(row.needG),
+        takenG: sum(row.takenG),
+        lostG: sum(row.leachedG) + sum(row.boundG),
+        balanceG: row.balanceG[to - 1]!,
+      }
+    }
+    weeks.push({
+      from: date,
+      day,
+      isPast: addDays(date, DAYS_A_WEEK) <= today,
+      ofNutrient: {
+        n: weekOf('n'),
+        p: weekOf('p'),
+        k: weekOf('k'),
+        ca: weekOf('ca'),
+        mg: weekOf('mg'),
+      },
+      ecDsM: ledger.ecDsM[to - 1]!,
+    })
+  }
+  const total = (of: (week: NutrientWeek) => number) =>
+    ofNutrients((one) => weeks.reduce((sum, { ofNutrient }) => sum + of(ofNutrient[one]), 0))
+  return {
+    weeks,
+    startG: fed.startG,
+    needG: total(({ needG }) => needG),
+    cameG: total(({ cameG }) => feedSources.reduce((sum, source) => sum + cameG[source], 0)),
+  }
+}
+
+/** A set of feeds out of the shelf, each as it is measured. */
+export interface ChosenForPot extends FeedChoices {
+  readonly doses: readonly FeedDose[]
+}
+
+/**
+ * Feeds out of what is on the shelf that best bring a pot to its next visit.
+ *
+ * @param days until then
+ */
+export function chooseForPot(
+  course: GardenCourse,
+  { feeding }: Pick<FeedToday, 'feeding'>,
+  pot: PotToday,
+  day: number,
+  days: number,
+  solve: Solve,
+): ChosenForPot {
+  const { garden } = course
+  const dosed = dosedPot(feeding.pot, pot.nowL)
+  const wish = feedWish(feeding, day, days)
+  const found = chooseFeeds(choicesAtHand(garden, dosed), wish, solve, choicesToBuy(garden, dosed))
+  return {
+    ...found,
+    doses: found.feeds.map(({ product, massG }) =>
+      doseFor(dosed, product, { kind: 'mass', massG }, feedTools(garden)),
+    ),
+  }
+}
+
+/** How to wash the salt out of a pot as it stands; undefined where there is no need. */
+export function flushFor(
+  { feeding, verdict }: FeedToday,
+  pot: PotToday,
+  waterEcDsM: number,
+): FlushPlan | undefined {
+  const { ecDsM, thresholdEc } = verdict.salt
+  return ecDsM > thresholdEc
+    ? flushPlan(ecDsM, thresholdEc, waterEcDsM, feeding.fed.heldL, pot.depletionL)
+    : undefined
+}

@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { storeToRefs } from 'pinia'
+import { useI18n } from 'vue-i18n'
+import type { FeedDose, FeedHold } from '@rimbo/core'
+import { useGardenStore } from '../../stores/garden'
+import { useFormat } from '../../ui/format'
+import { useNames } from '../../ui/names'
+import { useReasonText } from '../../ui/reasons'
+import WhyNumber from '../../ui/WhyNumber.vue'
+
+/** A dose as it is measured, dissolved and given, with what speaks against it. */
+const props = defineProps<{
+  dose: FeedDose
+  holds: readonly FeedHold[]
+  /** On the shelf, g; undefined where it is not there. */
+  stockG: number | undefined
+}>()
+const { garden } = storeToRefs(useGardenStore())
+const { t } = useI18n()
+const { mass, dose: doseWords, measured, water, volume, number } = useFormat()
+const { productName } = useNames()
+const { textOf } = useReasonText()
+
+const amount = computed(() =>
+  props.dose.measure
+    ? t('feedView.measured', {
+        measure: measured(props.dose.measure),
+        mass: doseWords(props.dose.massG, props.dose.volumeMl),
+      })
+    : doseWords(props.dose.massG, props.dose.volumeMl),
+)
+const can = computed(() => {
+  const { solution } = props.dose
+  if (!solution || !garden.value) return undefined
+  const inCan = volume(garden.value.settings.measures.canL)
+  const grams = doseWords(solution.gPerCan, solution.mlPerCan)
+  return solution.canMeasure
+    ? t('feedView.inCan', { measure: measured(solution.canMeasure), mass: grams, can: inCan })
+    : t('feedView.inCanMass', { mass: grams, can: inCan })
+})
+const strength = computed(() => {
+  const ppm = props.dose.solution?.strength.ppm
+  if (!ppm || !props.dose.solution) return undefined
+  const whole = (value: number) => number(Math.round(value))
+  return t('feedView.strength', {
+    n: whole(ppm.n),
+    p: whole(ppm.p),
+    k: whole(ppm.k),
+    ca: whole(ppm.ca),
+    mg: whole(ppm.mg),
+    ec: number(Math.round(props.dose.solution.strength.ecDsM * 100) / 100),
+  })
+})
+</script>
+
+<template>
+  <div class="dose-lines">
+    <p class="dose-name">{{ productName(dose.product.id) }}</p>
+    <p class="dose-amount">
+      <WhyNumber :value="amount" :reasons="dose.reasons" :about="productName(dose.product.id)" />
+    </p>
+    <template v-if="dose.solution">
+      <p>{{ can }}</p>
+      <p>{{ t('feedView.ofSolution', { litres: water(dose.solution.volumeL) }) }}</p>
+      <p class="soft">{{ strength }}</p>
+    </template>
+    <p class="soft">{{ t(`placement.${dose.placement}`) }}</p>
+    <p v-if="stockG === undefined" class="soft">{{ t('feedView.noStock') }}</p>
+    <p v-else-if="stockG < dose.massG" class="strong">
+      {{ t('feedView.lowStock', { mass: mass(stockG) }) }}
+    </p>
+    <p
+      v-for="hold in holds"
+      :key="hold.code"
+      :class="hold.level === 'care' ? 'caution' : 'caution strong'"
+      :data-hold="hold.code"
+    >
+      {{ textOf(hold.reason) }}
+    </p>
+  </div>
+</template>
+
+<style>
+.dose-lines p {
+  margin: 0 0 3px;
+}
+.dose-name {
+  font-weight: 700;
+}
+.dose-lines .dose-amount {
+  font: 700 20px/1.2 var(--font-heading);
+}
+.dose-lines .soft {
+  font-size: 13.5px;
+  line-height: 1.3;
+}
+</style>

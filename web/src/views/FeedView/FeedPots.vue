@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { storeToRefs } from 'pinia'
+import { useI18n } from 'vue-i18n'
+import { daysBetween, type FeedToday, type PotToday } from '@rimbo/core'
+import { useTodayStore } from '../../stores/today'
+import { usePotWords } from '../../ui/potWords'
+import '../../ui/potList.css'
+
+/** All pots with plants: what each is short of, whether it is salty, and when it is fed next. */
+const props = defineProps<{
+  pots: readonly PotToday[]
+  feeds: ReadonlyMap<string, FeedToday>
+}>()
+const chosenId = defineModel<string | undefined>({ required: true })
+const { course } = storeToRefs(useTodayStore())
+const { t } = useI18n()
+const { plantWords } = usePotWords()
+
+const shownId = computed(() => chosenId.value ?? props.pots[0]?.container.id)
+const day = computed(() => (course.value ? daysBetween(course.value.from, course.value.today) : 0))
+
+/** What is wrong, in the fewest words; how it is called where nothing is. */
+function stands({ verdict }: FeedToday): { words: string; isOff: boolean } {
+  const short = verdict.nutrients.filter(({ state }) => state === 'short')
+  const low = verdict.nutrients.filter(({ state }) => state === 'runsLow')
+  const signs = (list: typeof short) =>
+    list.map(({ nutrient }) => t(`nutrientSign.${nutrient}`)).join(' ')
+  const words = [
+    ...(short.length ? [`${signs(short)} ${t('nutrientState.short')}`] : []),
+    ...(verdict.salt.state === 'harmful' ? [t('feedView.salty')] : []),
+    ...(verdict.isLeafy ? [t('feedView.leafy')] : []),
+  ]
+  if (words.length) return { words: words.join(', '), isOff: true }
+  return low.length
+    ? { words: `${signs(low)} ${t('nutrientState.runsLow')}`, isOff: false }
+    : { words: t('feedView.fed'), isOff: false }
+}
+function next({ due, nextOn }: FeedToday): string {
+  if (due.some(({ isHeld }) => !isHeld)) return t('feedView.today')
+  if (due.length) return t('feedView.waits')
+  return nextOn === undefined
+    ? t('feedView.noPlan')
+    : t('feedView.inDays', { count: Math.max(1, nextOn - day.value) })
+}
+const rows = computed(() =>
+  props.pots.map((pot) => {
+    const feed = props.feeds.get(pot.container.id)!
+    return { pot, ...stands(feed), next: next(feed) }
+  }),
+)
+</script>
+
+<template>
+  <nav class="panel pot-list feed-pots" :aria-label="t('feedView.pots')">
+    <table>
+      <thead>
+        <tr>
+          <th>{{ t('mix.pot') }}</th>
+          <th class="number">{{ t('feedView.nextFeed') }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr
+          v-for="row in rows"
+          :key="row.pot.container.id"
+          :class="{ 'is-picked': row.pot.container.id === shownId }"
+        >
+          <th scope="row">
+            <button
+              type="button"
+              class="pot-pick"
+              :aria-current="row.pot.container.id === shownId ? 'true' : undefined"
+              :title="plantWords(row.pot)"
+              @click="chosenId = row.pot.container.id"
+            >
+              <strong>{{ row.pot.container.code }}</strong>
+              <span :class="row.isOff ? 'is-urgent' : 'soft'">{{ row.words }}</span>
+            </button>
+          </th>
+          <td class="number">{{ row.next }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </nav>
+</template>
+
+<style>
+.pot-list.feed-pots {
+  width: 214px;
+}
+.feed-pots .pot-pick span {
+  max-width: 116px;
+}
+@media (max-width: 700px) {
+  .pot-list.feed-pots {
+    width: auto;
+  }
+}
+</style>

@@ -1,0 +1,271 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { storeToRefs } from 'pinia'
+import { useI18n } from 'vue-i18n'
+import {
+  daysBetween,
+  feedPlanSchema,
+  isSoluble,
+  judgePlan,
+  programmeIds,
+  programmes,
+  type FeedPlan,
+  type FeedToday,
+  type PotToday,
+  type ProgrammeId,
+} from '@rimbo/core'
+import { useGardenStore } from '../../stores/garden'
+import { useTodayStore } from '../../stores/today'
+import ChoiceField from '../../ui/ChoiceField.vue'
+import { useFormat } from '../../ui/format'
+import { useNames } from '../../ui/names'
+import NumberField from '../../ui/NumberField.vue'
+import SwitchButtons from '../../ui/SwitchButtons.vue'
+import WhyNumber from '../../ui/WhyNumber.vue'
+import { useFeeding } from './useFeeding'
+
+/** Every school of feeding, judged by the ledger of this pot before it is chosen. */
+const props = defineProps<{ pot: PotToday; feed: FeedToday }>()
+const store = useGardenStore()
+const { garden, isSaving } = storeToRefs(store)
+const { course } = storeToRefs(useTodayStore())
+const { t } = useI18n()
+const { money, share, number } = useFormat()
+const { productName } = useNames()
+const { products } = useFeeding(
+  computed(() => props.pot),
+  computed(() => props.feed),
+)
+
+const starts = ['fromPlanting', 'fromToday'] as const
+const start = ref<(typeof starts)[number] | undefined>('fromPlanting')
+const startOptions = computed(() =>
+  starts.map((value) => ({ value, label: t(`feedView.${value}`) })),
+)
+const from = computed(() =>
+  course.value && start.value === 'fromToday'
+    ? daysBetween(course.value.from, course.value.today)
+    : 0,
+)
+
+const own = computed(() => props.feed.plan)
+const picked = ref<ProgrammeId>(own.value?.programmeId ?? 'toMeasure')
+const everyDays = ref<number | undefined>(own.value?.everyDays)
+const strength = ref<number | undefined>(own.value?.strength)
+const AS_SCHOOL = 'asSchool'
+const early = ref<string | undefined>(own.value?.productId ?? AS_SCHOOL)
+const late = ref<string | undefined>(own.value?.lateProductId ?? AS_SCHOOL)
+const productChoices = computed(() => [
+  { value: AS_SCHOOL, label: t('feedView.asSchool') },
+  ...products.value
+    .filter(({ form }) => form !== 'notFeed' && form !== 'lime')
+    .map(({ id }) => ({ value: id, label: productName(id) })),
+])
+function pick(programmeId: ProgrammeId): void {
+  picked.value = programmeId
+  const plan = own.value?.programmeId === programmeId ? own.value : undefined
+  everyDays.value = plan?.everyDays
+  strength.value = plan?.strength
+  early.value = plan?.productId ?? AS_SCHOOL
+  late.value = plan?.lateProductId ?? AS_SCHOOL
+}
+
+/** As it is bent by the fields, where they can be used. */
+const bent = computed(() => {
+  const plan = {
+    programmeId: picked.value,
+    ...(everyDays.value !== undefined && { everyDays: everyDays.value }),
+    ...(strength.value !== undefined && { strength: strength.value }),
+    ...(early.value !== AS_SCHOOL && { productId: early.value }),
+    ...(late.value !== AS_SCHOOL && { lateProductId: late.value }),
+  }
+  return feedPlanSchema.safeParse(plan)
+})
+const faultAt = (field: string) =>
+  bent.value.error?.issues.some(({ path }) => path[0] === field)
+    ? t(`feedView.fault.${field}`)
+    : undefined
+
+const rows = computed(() =>
+  garden.value
+    ? programmeIds.map((id) => {
+        const plan: FeedPlan =
+          id === picked.value && bent.value.success ? bent.value.data : { programmeId: id }
+        const verdict = judgePlan(garden.value!, props.feed.feeding, plan, from.value)
+        return { id, verdict }
+      })
+    : [],
+)
+const signs = (list: readonly string[]) => list.map((one) => t(`nutrientSign.${one}`)).join(' ')
+const HOUR = 60
+const work = (minutes: number) =>
+  minutes < 2 * HOUR
+    ? t('feedView.minutes', { count: Math.round(minutes) })
+    : t('feedView.hours', { hours: number(Math.round((minutes / HOUR) * 2) / 2) })
+
+async function take(containerIds: readonly string[]): Promise<void> {
+  if (!bent.value.success) return
+  const plan = bent.value.data
+  const isAll = containerIds.length > 1
+  await store.edit(
+    {
+      code: isAll ? 'change.feedPlanAll' : 'change.feedPlan',
+      params: { code: props.pot.container.code },
+    },
+    (draft) => {
+      for (const id of containerIds) draft.feedPlans[id] = { ...plan }
+    },
+  )
+}
+const takeHere = () => take([props.pot.container.id])
+const takeAll = () => take((garden.value?.plantings ?? []).map(({ containerId }) => containerId))
+async function clear(): Promise<void> {
+  await store.edit(
+    { code: 'change.feedPlan', params: { code: props.pot.container.code } },
+    (draft) => {
+      delete draft.feedPlans[props.pot.container.id]
+    },
+  )
+}
+const hasProducts = computed(
+  () => picked.value === 'toMeasure' || programmes[picked.value].length > 0,
+)
+const isLiquid = (id: string | undefined) =>
+  products.value.some((product) => product.id === id && isSoluble(product))
+const earlyChoices = computed(() =>
+  picked.value === 'toMeasure'
+    ? productChoices.value.filter(({ value }) => value === AS_SCHOOL || isLiquid(value))
+    : productChoices.value,
+)
+</script>
+
+<template>
+  <div class="feed-pot">
+    <section class="panel sheet programmes">
+      <header class="row programmes-head">
+        <h2>{{ t('feedView.programmesTitle', { code: pot.container.code }) }}</h2>
+        <SwitchButtons
+          v-model="start"
+          size="small"
+          :options="startOptions"
+          :label="t('feedView.programmesTitle', { code: pot.container.code })"
+        />
+      </header>
+      <table>
+        <thead>
+          <tr>
+            <th>{{ t('feedView.column.programme') }}</th>
+            <th>{{ t('feedView.column.short') }}</th>
+            <th>{{ t('feedView.column.over') }}</th>
+            <th class="number">{{ t('feedView.column.salt') }}</th>
+            <th class="number">{{ t('feedView.column.crop') }}</th>
+            <th class="number">{{ t('feedView.column.feeds') }}</th>
+            <th class="number">{{ t('feedView.column.cost') }}</th>
+            <th class="number">{{ t('feedView.column.work') }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr
+            v-for="{ id, verdict } in rows"
+            :key="id"
+            :class="{ 'is-picked': id === picked }"
+            :data-programme="id"
+          >
+            <th scope="row">
+              <button
+                type="button"
+                class="programme-pick"
+                :aria-pressed="id === picked"
+                @click="pick(id)"
+              >
+                {{ t(`programme.${id}`) }}
+                <span v-if="own?.programmeId === id" class="mark">{{ t('feedView.taken') }}</span>
+              </button>
+            </th>
+            <td :class="{ strong: verdict.shortOf.length }">{{ signs(verdict.shortOf) || '–' }}</td>
+            <td :class="{ strong: verdict.tooMuchOf.length }">
+              {{ signs(verdict.tooMuchOf) || '–' }}
+            </td>
+            <td class="number" :class="{ strong: verdict.saltYieldShare < 0.9 }">
+              {{ number(Math.round(verdict.ecMostDsM * 10) / 10) }} dS/m
+            </td>
+            <td class="number">
+              <WhyNumber
+                :value="share(verdict.score)"
+                :reasons="verdict.reasons"
+                :about="t(`programme.${id}`)"
+              />
+            </td>
+            <td class="number">{{ verdict.feeds.length }}</td>
+            <td class="number">{{ money(verdict.price) }}</td>
+            <td class="number">{{ work(verdict.minutes) }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+    <aside class="panel feed-side">
+      <form v-if="hasProducts" class="sheet" @submit.prevent="takeHere">
+        <h3>{{ t(`programme.${picked}`) }}</h3>
+        <p class="soft">{{ t('feedView.bend') }}</p>
+        <div class="field-grid">
+          <NumberField
+            v-model="everyDays"
+            :label="t('feedView.everyDays')"
+            :fault="faultAt('everyDays')"
+            :hint="t('feedView.asSchool')"
+          />
+          <NumberField
+            v-model="strength"
+            :label="t('feedView.strengthTimes')"
+            :fault="faultAt('strength')"
+            hint="1"
+          />
+        </div>
+        <ChoiceField v-model="early" :label="t('feedView.early')" :options="earlyChoices" />
+        <ChoiceField v-model="late" :label="t('feedView.late_')" :options="earlyChoices" />
+        <div class="row">
+          <el-button
+            type="primary"
+            native-type="submit"
+            :disabled="!bent.success"
+            :loading="isSaving"
+          >
+            {{ t('feedView.take') }}
+          </el-button>
+          <el-button :disabled="!bent.success" :loading="isSaving" @click="takeAll">
+            {{ t('feedView.takeAll') }}
+          </el-button>
+          <el-button v-if="own" text @click="clear">{{ t('feedView.clear') }}</el-button>
+        </div>
+      </form>
+    </aside>
+  </div>
+</template>
+
+<style>
+.programmes {
+  flex: 1;
+  min-width: 0;
+}
+.programmes-head {
+  justify-content: space-between;
+}
+.programmes :is(th, td) {
+  padding: 5px 7px 5px 0;
+  white-space: nowrap;
+}
+.programmes .is-picked {
+  background: var(--picked);
+}
+.programme-pick {
+  all: unset;
+  display: block;
+  cursor: pointer;
+  font-weight: 600;
+  font-size: 14px;
+  color: var(--ink);
+}
+.programme-pick:focus-visible {
+  outline: 2px solid var(--accent);
+}
+</style>

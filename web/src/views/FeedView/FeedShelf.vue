@@ -1,0 +1,259 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { storeToRefs } from 'pinia'
+import { useI18n } from 'vue-i18n'
+import { Close } from '@element-plus/icons-vue'
+import { nanoid } from 'nanoid'
+import {
+  feedProducts,
+  labelToElements,
+  priceOfG,
+  productProvenance,
+  reason,
+  shelfStock,
+  spoonMassG,
+  type FeedProduct,
+  type ShelfStock,
+} from '@rimbo/core'
+import { useGardenStore } from '../../stores/garden'
+import { useTodayStore } from '../../stores/today'
+import ChoiceField from '../../ui/ChoiceField.vue'
+import { useFormat } from '../../ui/format'
+import { useNames } from '../../ui/names'
+import QuantityField from '../../ui/QuantityField.vue'
+import WhyNumber from '../../ui/WhyNumber.vue'
+import ProductForm from './ProductForm.vue'
+
+/** The feeds at hand: what their labels say, what a spoon weighs, and how much is left. */
+const store = useGardenStore()
+const { garden, isSaving } = storeToRefs(store)
+const { now } = storeToRefs(useTodayStore())
+const { t } = useI18n()
+const { mass, money, day, number } = useFormat()
+const { productName } = useNames()
+
+const stocks = computed(() => (garden.value ? shelfStock(garden.value) : []))
+const PRINTED = [
+  ['p2o5', 'P₂O₅'],
+  ['p', 'P'],
+  ['k2o', 'K₂O'],
+  ['k', 'K'],
+  ['cao', 'CaO'],
+  ['ca', 'Ca'],
+  ['mgo', 'MgO'],
+  ['mg', 'Mg'],
+] as const
+const two = (value: number) => number(Math.round(value * 100) / 100)
+/** N-P-K as labels print it, and what else is on it. */
+function labelWords({ analysis }: FeedProduct): string {
+  const { n = 0, p2o5 = 0, k2o = 0 } = analysis
+  const more = PRINTED.filter(([key]) => key !== 'p2o5' && key !== 'k2o' && analysis[key])
+  return [
+    `${two(n)}-${two(p2o5)}-${two(k2o)}`,
+    ...more.map(([key, sign]) => `${two(analysis[key]!)} ${sign}`),
+  ].join(' + ')
+}
+function elementWords({ analysis }: FeedProduct): string {
+  const elements = labelToElements(analysis)
+  return (['n', 'p', 'k', 'ca', 'mg'] as const)
+    .filter((one) => elements[one] > 0)
+    .map((one) => `${t(`nutrientSign.${one}`)} ${two(elements[one])}`)
+    .join(' · ')
+}
+const spoon = (product: FeedProduct) =>
+  product.densityGMl === undefined || !garden.value
+    ? undefined
+    : spoonMassG(
+        product,
+        'tablespoon',
+        garden.value.settings.unitSystem,
+        garden.value.settings.measures,
+      )
+const KILO = 1000
+const LOW_SHARE = 0.2
+const isLow = ({ countedG, leftG }: ShelfStock) => leftG < LOW_SHARE * countedG
+const kiloPrice = (product: FeedProduct) => {
+  const price = priceOfG(product)
+  return price === undefined ? '–' : money(price * KILO)
+}
+
+const countedId = ref<string>()
+const countedG = ref<number>()
+function startCount({ product, leftG }: ShelfStock): void {
+  countedId.value = product.id
+  countedG.value = Math.round(leftG)
+}
+async function putOn(productId: string, massG: number): Promise<void> {
+  await store.edit({ code: 'change.shelf', params: { name: productName(productId) } }, (draft) => {
+    draft.shelf = draft.shelf.filter((one) => one.productId !== productId)
+    draft.shelf.push({ productId, massG, countedAt: now.value })
+  })
+}
+async function keepCount(): Promise<void> {
+  if (countedId.value === undefined || countedG.value === undefined) return
+  await putOn(countedId.value, countedG.value)
+  countedId.value = undefined
+}
+async function takeOff(productId: string): Promise<void> {
+  await store.edit({ code: 'change.shelf', params: { name: productName(productId) } }, (draft) => {
+    draft.shelf = draft.shelf.filter((one) => one.productId !== productId)
+  })
+}
+
+// Another one.
+const addId = ref<string>()
+const addG = ref<number>()
+const addChoices = computed(() =>
+  garden.value
+    ? feedProducts(garden.value)
+        .filter(({ id }) => !stocks.value.some(({ product }) => product.id === id))
+        .map(({ id }) => ({ value: id, label: productName(id) }))
+    : [],
+)
+async function add(): Promise<void> {
+  if (!addId.value || addG.value === undefined) return
+  await putOn(addId.value, addG.value)
+  addId.value = undefined
+  addG.value = undefined
+}
+
+// A label.
+const edited = ref<{ id: string; product: FeedProduct | undefined }>()
+const isKnown = computed(
+  () => garden.value?.products.some(({ id }) => id === edited.value?.id) ?? false,
+)
+function startEdit(product: FeedProduct): void {
+  const { provenance: _generic, ...own } = product
+  edited.value = { id: product.id, product: { ...own, name: productName(product.id) } }
+}
+async function saveProduct(product: FeedProduct, stockG: number | undefined): Promise<void> {
+  const name = product.name ?? ''
+  await store.edit({ code: 'change.product', params: { name } }, (draft) => {
+    draft.products = draft.products.filter(({ id }) => id !== product.id)
+    draft.products.push(structuredClone(product))
+    if (stockG !== undefined) {
+      draft.shelf = draft.shelf.filter(({ productId }) => productId !== product.id)
+      draft.shelf.push({ productId: product.id, massG: stockG, countedAt: now.value })
+    }
+  })
+  edited.value = undefined
+}
+async function removeProduct(id: string): Promise<void> {
+  await store.edit({ code: 'change.removeProduct', params: { name: productName(id) } }, (draft) => {
+    draft.products = draft.products.filter((one) => one.id !== id)
+    const isGeneric = feedProducts({ products: [] }).some((one) => one.id === id)
+    if (isGeneric) return
+    draft.shelf = draft.shelf.filter(({ productId }) => productId !== id)
+    for (const plan of Object.values(draft.feedPlans)) {
+      if (plan.productId === id) delete plan.productId
+      if (plan.lateProductId === id) delete plan.lateProductId
+    }
+  })
+  edited.value = undefined
+}
+</script>
+
+<template>
+  <div v-if="garden" class="feed-shelf">
+    <section class="panel sheet feed-shelf-list">
+      <h2>{{ t('feedView.shelfTitle') }}</h2>
+      <p v-if="!stocks.length">{{ t('feedView.shelfEmpty') }}</p>
+      <table v-else>
+        <thead>
+          <tr>
+            <th>{{ t('feedView.shelfColumn.feed') }}</th>
+            <th>{{ t('feedView.shelfColumn.label') }}</th>
+            <th>{{ t('feedView.shelfColumn.elements') }}</th>
+            <th class="number">{{ t('feedView.shelfColumn.spoon') }}</th>
+            <th class="number">{{ t('feedView.shelfColumn.left') }}</th>
+            <th class="number">{{ t('feedView.shelfColumn.price') }}</th>
+            <th />
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="one in stocks" :key="one.product.id" :data-product="one.product.id">
+            <th scope="row">
+              {{ productName(one.product.id) }}
+              <div class="soft shelf-counted">{{ t(`productForm.${one.product.form}`) }}</div>
+            </th>
+            <td class="shelf-label">{{ labelWords(one.product) }}</td>
+            <td>
+              <WhyNumber
+                :value="elementWords(one.product)"
+                :reasons="[reason('feed.analysis', {}, productProvenance(one.product))]"
+                :about="productName(one.product.id)"
+              />
+            </td>
+            <td class="number">
+              {{ spoon(one.product) === undefined ? '?' : mass(spoon(one.product)!) }}
+            </td>
+            <td class="number" :class="{ strong: isLow(one) }">
+              {{ mass(one.leftG) }}
+              <div class="soft shelf-counted" :class="{ strong: one.isOverdrawn }">
+                {{
+                  one.isOverdrawn
+                    ? t('feedView.overdrawn')
+                    : t('feedView.counted', {
+                        date: day(one.countedAt, { day: 'numeric', month: 'short' }),
+                      })
+                }}
+              </div>
+            </td>
+            <td class="number">{{ kiloPrice(one.product) }}</td>
+            <td class="shelf-acts">
+              <el-button size="small" @click="startCount(one)">{{ t('feedView.count') }}</el-button>
+              <el-button size="small" @click="startEdit(one.product)">
+                {{ t('feedView.edit') }}
+              </el-button>
+              <el-button
+                size="small"
+                text
+                :icon="Close"
+                :aria-label="`${t('feedView.off')}: ${productName(one.product.id)}`"
+                @click="takeOff(one.product.id)"
+              />
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+    <aside class="panel feed-side">
+      <form v-if="countedId" class="sheet" @submit.prevent="keepCount">
+        <h3>{{ t('feedView.countTitle', { product: productName(countedId) }) }}</h3>
+        <QuantityField v-model="countedG" dimension="mass" :label="t('feedView.countField')" />
+        <el-button
+          type="primary"
+          native-type="submit"
+          :disabled="countedG === undefined"
+          :loading="isSaving"
+        >
+          {{ t('feedView.countKeep') }}
+        </el-button>
+      </form>
+      <form class="sheet" @submit.prevent="add">
+        <h3>{{ t('feedView.addTitle') }}</h3>
+        <ChoiceField v-model="addId" :label="t('feedView.addProduct')" :options="addChoices" />
+        <QuantityField v-model="addG" dimension="mass" optional :label="t('feedView.countField')" />
+        <div class="row">
+          <el-button native-type="submit" :disabled="!addId || addG === undefined">
+            {{ t('feedView.addTitle') }}
+          </el-button>
+          <el-button @click="edited = { id: nanoid(), product: undefined }">
+            {{ t('feedView.own') }}
+          </el-button>
+        </div>
+      </form>
+      <p class="soft">{{ t('feedView.caution') }}</p>
+    </aside>
+    <ProductForm
+      v-if="edited"
+      :id="edited.id"
+      :start="edited.product"
+      :settings="garden.settings"
+      :is-known="isKnown"
+      @save="saveProduct"
+      @remove="removeProduct"
+      @close="edited = undefined"
+    />
+  </div>
+</template>
