@@ -13,7 +13,7 @@ import {
 import { DEMO_NOW } from './garden'
 
 /** What each pot is fed by. Two of them are fed badly, so that it can be found. */
-export const feedPlans: Readonly<Record<string, FeedPlan>> = {
+const feedPlans: Readonly<Record<string, FeedPlan>> = {
   b1: { programmeId: 'toMeasure' },
   f1: { programmeId: 'tenToFourteen' },
   f2: { programmeId: 'alternateWeeks' },

@@ -20,6 +20,8 @@ test('records are found by pot and kind, page by page, and one can be taken out 
   await choose(page, 'What', 'Watered')
   await page.getByRole('button', { name: 'Go to next page' }).click()
   await expect(rows).toHaveCount(1 + 14)
+  await choose(page, 'What', 'Fed')
+  await expect(rows.nth(1)).toContainText(/\d\sg/)
 })
 
 test('what was recorded of a pot stays when the pot goes', async ({ page }) => {
@@ -59,8 +61,10 @@ test('the gardener’s own can and handful are what doses are told in', async ({
   await page.getByRole('button', { name: 'Save' }).click()
   await expect(page.getByText('Kept.')).toBeVisible()
   await page.getByRole('link', { name: 'Round' }).click()
-  await expect(page.getByText(/Carry \d cans of 5\sL/)).toBeVisible()
-  await expect(page.getByText('1¼ cans', { exact: true })).toBeVisible()
+  await expect(page.getByText(/Carry \d+ cans of 5\sL/)).toBeVisible()
+  await page.getByRole('button', { name: /^F1/ }).click()
+  // 5 L into cans of 5.
+  await expect(page.getByText('1 can', { exact: true })).toBeVisible()
   await page.getByRole('link', { name: 'Mix' }).click()
   await page.getByRole('button', { name: 'Batches' }).click()
   // 62.8 g of lime at 1.3 g/mL is 48 mL: three quarters of a handful of 62.5 mL.

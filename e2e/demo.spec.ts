@@ -21,6 +21,7 @@ test('only views that are there are in the menu', async ({ page }) => {
     'Place',
     'Fit',
     'Mix',
+    'Feed',
     'Water',
     'Book',
     'Settings',

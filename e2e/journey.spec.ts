@@ -171,7 +171,7 @@ test('from a tape measure to today’s can of water', async ({ page }) => {
     const text = await readFile(await download.path(), 'utf8')
     expect(JSON.parse(text)).toMatchObject({
       format: 'rimbo-garden',
-      version: 5,
+      version: 6,
       name: 'My garden',
     })
   })

@@ -38,7 +38,8 @@ test('a pot is added, and watered, without a mouse', async ({ page }) => {
 
 test('the round goes by arrow keys and Enter', async ({ page }) => {
   await open(page, 'round')
-  await tabTo(page, 'Watered')
+  await tabTo(page, 'Fed and watered')
+  await page.keyboard.press('ArrowRight')
   await page.keyboard.press('ArrowRight')
   await expect(page.getByRole('region', { name: 'What F2 gets' })).toBeVisible()
   await tabTo(page, 'Watered')

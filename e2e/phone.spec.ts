@@ -1,4 +1,4 @@
-import { expect, importChanged, open, test } from './support'
+import { expect, importChanged, open, openRoundAt, test } from './support'
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true })
 
@@ -7,7 +7,7 @@ const THUMB_PX = 44
 test('a round with a thumb: every button of the card is large enough, and one tap goes on', async ({
   page,
 }) => {
-  await open(page, 'round')
+  await openRoundAt(page, 'F1')
   const card = page.getByRole('region', { name: 'What F1 gets' })
   for (const button of await card.locator('.el-button').all()) {
     const box = (await button.boundingBox())!

@@ -24,13 +24,16 @@ test.describe('pictures', () => {
     await page.screenshot({ path: `${import.meta.dirname}/${folder}/arrange.png` })
   })
 
-  for (const [name, button] of [['batches', 'Batches']] as const)
-    test(`a mix, ${name}`, async ({ page }) => {
-      await page.goto('/mix')
-      await page.getByRole('button', { name: button }).click()
-      await page.getByRole('heading', { name: /makes/ }).waitFor()
-      await page.screenshot({ path: `${import.meta.dirname}/${folder}/mix-${name}.png` })
-    })
+  test('feed: a ledger, and programmes judged', async ({ page }) => {
+    await page.goto('/feed')
+    await page.getByRole('navigation', { name: 'Pots' }).getByRole('button', { name: /T1/ }).click()
+    await page.evaluate(() => document.fonts.ready)
+    await page.screenshot({ path: `${import.meta.dirname}/${folder}/feed.png` })
+    await page.getByRole('navigation', { name: 'Pots' }).getByRole('button', { name: /K1/ }).click()
+    await page.getByRole('button', { name: 'Programmes' }).click()
+    await page.locator('[data-programme]').first().waitFor()
+    await page.screenshot({ path: `${import.meta.dirname}/${folder}/feed-programmes.png` })
+  })
 
   test('a mix, solved', async ({ page }) => {
     await page.goto('/mix')
@@ -52,14 +55,11 @@ test.describe('pictures', () => {
     await page.screenshot({ path: `${import.meta.dirname}/${folder}/water-away.png` })
   })
 
-  test('a pot and its form', async ({ page }) => {
+  test('a pot chosen', async ({ page }) => {
     await page.goto('/line-up')
     await page.locator('[data-pot=B1]').click()
     await page.locator('.line-up-side [data-fact=rim]').waitFor()
     await page.screenshot({ path: `${import.meta.dirname}/${folder}/pot.png` })
-    await page.getByRole('button', { name: 'Edit' }).click()
-    await page.getByLabel('Top, across inside').waitFor()
-    await page.screenshot({ path: `${import.meta.dirname}/${folder}/pot-form.png` })
   })
 
   test('the end of August', async ({ page }) => {

@@ -27,6 +27,7 @@ export const views = [
   'place',
   'fit',
   'mix',
+  'feed',
   'water',
   'book',
   'settings',
@@ -36,6 +37,12 @@ export const views = [
 export async function open(page: Page, view: (typeof views)[number]): Promise<void> {
   await page.goto(`/${view}`)
   await page.locator('main h1').first().waitFor({ state: 'attached' })
+}
+
+/** Opens the round at one pot. */
+export async function openRoundAt(page: Page, code: string): Promise<void> {
+  await open(page, 'round')
+  await page.getByRole('button', { name: new RegExp(`^${code}`) }).click()
 }
 
 /** Opens the weather of a day, under Water. */

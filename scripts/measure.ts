@@ -16,6 +16,7 @@ import {
   mixTaskOf,
   monthDates,
   monthlyRadiation,
+  potFeeding,
   potOnDay,
   potString,
   readGarden,
@@ -134,6 +135,7 @@ const FRAME_MS = 16
 const SOLVE_MS = 10_000
 const FIRST_SCREEN_KB = 250
 const EDIT_MS = 100
+const LEDGER_MS = 100
 const OPEN_MS = 1500
 const GROW_MS = 50
 const YEARS_MS = 10_000
@@ -173,6 +175,8 @@ const dayFrameMs = medianMs(() => {
   const date = addDays(season.from, (frameDay += 7) % season.openDays.length)
   return season.pots.map((pot) => [potOnDay(season, pot, date), potString(season, pot)])
 }, 201)
+/** The nutrient ledgers of all pots over the season, from their needs on. */
+const ledgerMs = medianMs(() => season.pots.map((pot) => potFeeding(season, { ...pot })))
 const climate = climateOf(garden).model
 const YEARS = 500
 const yearsMs = medianMs(
@@ -213,6 +217,12 @@ const rows: Row[] = [
     measured: `${growMs.toFixed(1)} ms`,
     limit: `${GROW_MS} ms`,
     'of the limit': (growMs / GROW_MS).toFixed(2),
+  },
+  {
+    what: `the nutrient ledgers of ${CONTAINERS} containers for a season, with their needs`,
+    measured: `${ledgerMs.toFixed(1)} ms`,
+    limit: `${LEDGER_MS} ms`,
+    'of the limit': (ledgerMs / LEDGER_MS).toFixed(2),
   },
   {
     what: `one frame of dragging the day, ${CONTAINERS} pots, computed`,

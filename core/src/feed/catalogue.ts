@@ -134,6 +134,10 @@ export const feedCatalogue: readonly FeedProduct[] = [
   liquid('fishEmulsion', { n: 5, p2o5: 1, k2o: 1 }, [inWater(4, 8, 'ml')], 14),
   // Seaweed extract: 15–20 mL in 5 L, 300–400 mL a plant (practice).
   liquid('seaweedExtract', { k2o: 1 }, [{ kind: 'perCan', amount: 17.5, unit: 'ml', canL: 5 }], 11),
+  liquid('seaweedSpray', { k2o: 1 }, [inWater(2, 4, 'ml')], 11, {
+    placement: 'foliar',
+    cautions: ['spray'],
+  }),
   {
     id: 'controlledRelease',
     form: 'controlledRelease',

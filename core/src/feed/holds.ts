@@ -40,8 +40,9 @@ export interface HoldFacts {
   readonly daysSincePlanting: number
   /** Days from planting to the end of the season. */
   readonly seasonDays: number
-  /** Days since it was last fed; undefined where never. */
+  /** Days since it was last fed anything, and this; undefined where never. */
   readonly daysSinceFeed: number | undefined
+  readonly daysSinceSame: number | undefined
   /** The dose beside the most its label allows; undefined where it says nothing. */
   readonly timesLabel: number | undefined
   readonly ecDsM: number
@@ -61,6 +62,8 @@ export interface HoldFacts {
 const HEAT_WAVE_C = 33
 /** Roots settle in (practice). */
 const FRESH_DAYS = 7
+/** One feed is not given on the heels of another (practice). */
+const CLOSE_DAYS = 3
 /** Coated feed given later is not used up in the season (practice: burn). */
 const LATE_SHARE = 0.5
 /** Raw manure and fruit that does not touch the soil: 90 days (7 CFR 205.203, USDA National Organic Program). */
@@ -94,9 +97,12 @@ export function feedHolds(product: FeedProduct, facts: HoldFacts): readonly Feed
     say('hold', 'controlledLate')
   if (facts.ecDsM > facts.saltLimitEc)
     say('hold', 'salty', { ec: facts.ecDsM, limit: facts.saltLimitEc }, memory)
-  const { daysSinceFeed: since } = facts
-  if (since !== undefined && product.leastDays !== undefined && since < product.leastDays)
-    say('warn', 'tooClose', { dayCount: since, leastCount: product.leastDays })
+  const { daysSinceFeed, daysSinceSame } = facts
+  const { leastDays } = product
+  if (daysSinceSame !== undefined && leastDays !== undefined && daysSinceSame < leastDays)
+    say('warn', 'tooClose', { dayCount: daysSinceSame, leastCount: leastDays })
+  else if (daysSinceFeed !== undefined && daysSinceFeed < CLOSE_DAYS && hasNitrogen)
+    say('warn', 'tooClose', { dayCount: daysSinceFeed, leastCount: CLOSE_DAYS })
   if (facts.timesLabel !== undefined && facts.timesLabel > 1.05)
     say('warn', 'overLabel', { times: facts.timesLabel })
   if (isMagnesium && facts.isShortOfCalcium) say('warn', 'epsomCalcium')

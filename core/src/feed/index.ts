@@ -26,7 +26,15 @@ export {
 export * from './solution'
 export * from './waterSource'
 export * from './dose'
-export { organicNitrogen, releaseOf, warmDay, COATING, MICROBES, type Release } from './release'
+export {
+  organicNitrogen,
+  releaseOf,
+  releaseReasons,
+  warmDay,
+  COATING,
+  MICROBES,
+  type Release,
+} from './release'
 export {
   emptyRows,
   needReasons,

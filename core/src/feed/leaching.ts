@@ -1,7 +1,7 @@
 import { flushVolumeL } from '../mix'
 import { InputError, published, reason, type Reason } from '../units'
 
-export const leachingProvenance = published(
+const leachingProvenance = published(
   'Ayers & Westcot 1985, FAO Irrigation and Drainage Paper 29, Eq. 9',
 )
 

@@ -28,8 +28,6 @@ const EARLY_SHARE = STAGE_SHARE.establish + STAGE_SHARE.vegetative
 /** Leaf and stem are grown even where flowers do not set: so much of a full crop's uptake at least (memory). */
 const LEAST_OF_FULL = 0.4
 
-export const needProvenance = memory
-
 /** What the plants of one planting take up in a season, and from when to when. */
 export interface PlantNeed {
   readonly course: GrowthCourse

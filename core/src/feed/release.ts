@@ -1,4 +1,4 @@
-import { memory, published, type Provenance } from '../units'
+import { memory, published, reason, type Provenance, type Reason } from '../units'
 import { labelToElements, type Nutrient } from './label'
 import type { FeedProduct } from './product'
 
@@ -30,7 +30,7 @@ export function organicNitrogen(nPercent: number): { in28Days: number; inSeason:
   const rich = Math.max(0, Math.min(1, (nPercent - 1) / 5))
   return { in28Days: 0.6 * rich, inSeason: 0.75 * rich }
 }
-export const organicProvenance: Provenance = published(
+const organicProvenance: Provenance = published(
   'Pacific Northwest Extension PNW 533 and PNW 646; figures from memory',
 )
 
@@ -99,5 +99,28 @@ export function releaseOf(product: FeedProduct, nutrient: Nutrient): Release {
   }
 }
 
-export const releaseProvenance = ({ form }: FeedProduct): Provenance =>
-  form === 'granularOrganic' || form === 'compost' ? organicProvenance : memory
+/** How what its label says comes to the roots. */
+export function releaseReasons(product: FeedProduct): readonly Reason[] {
+  const { form, longevityDays = 0 } = product
+  switch (form) {
+    case 'granularOrganic':
+    case 'compost': {
+      const { in28Days, inSeason } = organicNitrogen(labelToElements(product.analysis).n)
+      return [
+        reason(
+          'feed.comes.decays',
+          { monthShare: in28Days, seasonShare: inSeason },
+          organicProvenance,
+        ),
+      ]
+    }
+    case 'controlledRelease':
+      return [reason('feed.comes.coated', { dayCount: longevityDays }, memory)]
+    case 'lime':
+      return [reason('feed.comes.lime', {}, memory)]
+    case 'notFeed':
+      return []
+    default:
+      return [reason('feed.comes.dissolves', {}, memory)]
+  }
+}

@@ -1,6 +1,6 @@
 import { InputError, published } from '../units'
 import { ATOMIC, labelToElements, ofNutrients, sulphurPercent, type NutrientAmounts } from './label'
-import { ammoniumShareOf, type FeedProduct } from './product'
+import { ammoniumShareOf, isSoluble, type FeedProduct } from './product'
 import { usualWater, type WaterSource } from './waterSource'
 
 /** What goes into each litre. */
@@ -133,13 +133,13 @@ export function canMix(
 ): readonly MixFault[] {
   const faults: MixFault[] = []
   for (const { product, gramsL } of feeds) {
-    const { id: productId, form, solubilityGL } = product
-    if (form !== 'solubleCrystals' && form !== 'mineralSalt' && form !== 'liquid')
-      faults.push({ kind: 'notSoluble', productId })
+    const { id: productId, solubilityGL } = product
+    if (!isSoluble(product)) faults.push({ kind: 'notSoluble', productId })
     else if (solubilityGL !== undefined && gramsL > solubilityGL)
       faults.push({ kind: 'tooStrong', productId, gramsL, limitGL: solubilityGL })
   }
-  const { calcium, sulphate, phosphate } = ionsOf(feeds, water)
+  const dissolved = feeds.filter(({ product }) => isSoluble(product))
+  const { calcium, sulphate, phosphate } = ionsOf(dissolved, water)
   if (Math.min(calcium, sulphate) > GYPSUM_MMOL_L)
     faults.push({ kind: 'gypsum', calciumMmolL: calcium, otherMmolL: sulphate })
   if (Math.min(calcium, phosphate) > CALCIUM_PHOSPHATE_MMOL_L)

@@ -144,7 +144,7 @@ test('a file of version 1 is brought up: a box that lies becomes a flat bag', ()
     ),
   }
   const read = readGarden(JSON.stringify(asItWas))
-  expect(read.version).toBe(5)
+  expect(read.version).toBe(6)
   const typeOf = (id: string) => read.containers.find((one) => one.id === id)!.type
   expect([typeOf('l1'), typeOf('b1')]).toEqual(['flatBag', 'pot'])
 })
@@ -164,6 +164,29 @@ test('a file of version 2 is brought up: a measured shrinkage becomes the test i
   expect('shrinkShares' in read.settings).toBe(false)
   expect(measuredMixOf(read, 'thirds').shrinkShare).toBeCloseTo(0.12, 12)
   expect([read.ingredients, read.stockL]).toEqual([[], {}])
+})
+
+test('a file of version 5 is brought up: an empty shelf, tap water, and its records stay', () => {
+  const { products, shelf, feedPlans, settings, ...fifth } = JSON.parse(demoText) as Record<
+    string,
+    Record<string, unknown>
+  >
+  expect([products, shelf, feedPlans].every(Boolean)).toBe(true)
+  const { water, ...older } = settings!
+  expect(water).toBeDefined()
+  const read = readGarden(JSON.stringify({ ...fifth, version: 5, settings: older }))
+  expect(read).toMatchObject({ version: 6, products: [], shelf: [], feedPlans: {} })
+  expect(read.settings.water.kind).toBe('tap')
+  expect(read.records).toEqual(readGarden(demoText).records)
+})
+
+test('a plan for a feed that is not known is refused at its pot', () => {
+  const document = JSON.parse(demoText) as { feedPlans: Record<string, object> }
+  document.feedPlans['b1'] = { programmeId: 'weekly', productId: 'moondust' }
+  expect(refusal(JSON.stringify(document)).faults[0]).toMatchObject({
+    code: 'unknownReference',
+    path: ['feedPlans', 'b1', 'productId'],
+  })
 })
 
 test('a broken file of version 2 is refused at its field, not mended by guessing', () => {
@@ -210,7 +233,7 @@ describe('a file is refused', () => {
   test('from a later version, politely', () => {
     expect(refusal(changed((document) => (document['version'] = 9)))).toMatchObject({
       code: 'newerVersion',
-      params: { given: 9, known: 5 },
+      params: { given: 9, known: 6 },
     })
   })
   test.each([

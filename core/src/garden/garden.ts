@@ -70,12 +70,11 @@ function reportRepeats(
 }
 
 /** A feed on the shelf as it was last counted; what was given since is in the records. */
-export const shelfItemSchema = open({
+const shelfItemSchema = open({
   productId: idSchema,
   massG: z.number().min(0).max(1_000_000),
   countedAt: dateTimeSchema,
 })
-export type ShelfItem = z.infer<typeof shelfItemSchema>
 
 /** One garden: everything a gardener has entered, and nothing that can be derived from it. */
 export const gardenSchema = open({

@@ -85,10 +85,12 @@ test('plantings and settings hold to their limits', () => {
     measures: { canL: 10, handfulMl: 40, scoopL: 5, tubL: 1 },
     currency: 'euro',
     baggedMix: { looseL: 40, price: -1 },
+    water: { kind: 'tap', ecDsM: 11, caMgL: 60, mgMgL: 10 },
   }
   expect(fields(settingsSchema.safeParse(settings))).toEqual([
     ['measures.tubL', 'tooSmall'],
     ['currency', 'badFormat'],
     ['baggedMix.price', 'tooSmall'],
+    ['water.ecDsM', 'tooBig'],
   ])
 })

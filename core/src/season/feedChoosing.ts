@@ -60,7 +60,7 @@ export function choicesAtHand(
   only: (product: FeedProduct) => boolean = () => true,
 ): FeedChoice[] {
   return shelfStock(garden)
-    .filter(({ product, leftG }) => leftG > 0 && only(product))
+    .filter(({ product, leftG }) => leftG > 0 && product.placement !== 'foliar' && only(product))
     .flatMap(({ product, leftG }) => {
       const mostG = mostOf(product, dosed)
       return mostG === undefined ? [] : [{ product, mostG: Math.min(mostG, leftG) }]
@@ -79,7 +79,9 @@ function mostOf(product: FeedProduct, dosed: DosedPot): number | undefined {
 /** Everything that could be bought, as it could be given to a pot. */
 export const choicesToBuy = (garden: Garden, dosed: DosedPot): FeedChoice[] =>
   feedProducts(garden)
-    .filter(({ form }) => form !== 'notFeed' && form !== 'lime')
+    .filter(
+      ({ form, placement }) => form !== 'notFeed' && form !== 'lime' && placement !== 'foliar',
+    )
     .flatMap((product) => {
       const mostG = mostOf(product, dosed)
       return mostG === undefined ? [] : [{ product, mostG }]

@@ -55,11 +55,12 @@ function holdFactsOf(
   verdict: FeedVerdict,
   pot: PotToday,
   day: number,
-  timesLabel: number | undefined,
+  { product, timesLabel }: FeedDose,
 ): HoldFacts {
   const { fed, given: feeds, endsOn, flowersOn } = feeding
   const weather = feeding.pot.weather.slice(day, day + 3)
   const last = lastFed(feeding, day)
+  const lastSame = lastFed(feeding, day, product.id)
   const recent = feeds.filter((one) => one.day <= day && day - one.day <= 14)
   const { recipeId } = pot.container
   const ripeOn = Math.min(
@@ -72,6 +73,7 @@ function holdFactsOf(
     daysSincePlanting: day - fed.plantedOn,
     seasonDays: Math.max(1, endsOn - fed.plantedOn),
     daysSinceFeed: last === undefined ? undefined : day - last,
+    daysSinceSame: lastSame === undefined ? undefined : day - lastSame,
     timesLabel,
     ecDsM: verdict.salt.ecDsM,
     saltLimitEc: saltLimitEc(feeding.crop),
@@ -90,8 +92,11 @@ function holdFactsOf(
 }
 
 /** The last day up to one on which a pot was fed by the records. */
-function lastFed({ given }: PotFeeding, day: number): number | undefined {
-  const days = given.map((one) => one.day).filter((one) => one <= day)
+function lastFed({ given }: PotFeeding, day: number, productId?: string): number | undefined {
+  const days = given
+    .filter(({ product }) => productId === undefined || product.id === productId)
+    .map((one) => one.day)
+    .filter((one) => one <= day)
   return days.length ? Math.max(...days) : undefined
 }
 
@@ -172,7 +177,7 @@ const feedOf = remembered(
       due: found
         .filter(({ dose }) => dose.massG > 0)
         .map(({ dose, lateDays }): DueFeed => {
-          const facts = holdFactsOf(garden, feeding, verdict, today, day, dose.timesLabel)
+          const facts = holdFactsOf(garden, feeding, verdict, today, day, dose)
           // A pot that gets its water on this same walk is dry no longer.
           const holds = feedHolds(dose.product, today.nowL > 0 ? { ...facts, missingL: 0 } : facts)
           return {
@@ -194,13 +199,6 @@ export function holdsFor(
   today: PotToday,
   dose: FeedDose,
 ): readonly FeedHold[] {
-  const facts = holdFactsOf(
-    course.garden,
-    feed.feeding,
-    feed.verdict,
-    today,
-    todayIn(course),
-    dose.timesLabel,
-  )
+  const facts = holdFactsOf(course.garden, feed.feeding, feed.verdict, today, todayIn(course), dose)
   return feedHolds(dose.product, facts)
 }

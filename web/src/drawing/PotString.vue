@@ -40,7 +40,8 @@ const drawn = computed<readonly DrawnRow[]>(() =>
     for (let day = fromDay; day < fromDay + daysPerRow; day++)
       knots.push(...(string.knots.get(day) ?? []))
     const marks = knots.map(knotMark)
-    const told = marks.find(({ word }) => word)
+    // Of several, what is wrong is what is told.
+    const told = marks.find(({ kind }) => kind === 'knot-trouble') ?? marks.find(({ word }) => word)
     return {
       y,
       // A bead's area goes with the litres of a day.

@@ -14,6 +14,7 @@ export const feedWords = {
     fishEmulsion: 'Fish emulsion 5-1-1',
     balancedSoluble: 'Balanced soluble 18-18-21',
     seaweedExtract: 'Seaweed extract',
+    seaweedSpray: 'Seaweed extract, as a leaf spray',
     bloodMeal: 'Blood meal 12-0-0',
     featherMeal: 'Feather meal 12-0-0',
     alfalfaMeal: 'Alfalfa meal 2.5-0.5-2',
@@ -205,6 +206,7 @@ export const feedWords = {
       spoon: 'Tablespoon',
       left: 'Left',
       price: 'A kilo',
+      acts: 'Change',
     },
     counted: 'counted {date}',
     overdrawn: 'count again: more used',
@@ -321,6 +323,14 @@ export const feedReasons = {
       '{gPerCan} in each can, {solutionWaterL} of it for this pot: until it starts to run out below.',
     analysis:
       'As printed, brought from oxides to elements by atomic weights: P is 0.4364 of P₂O₅, K 0.8301 of K₂O, Ca 0.7147 of CaO, Mg 0.6030 of MgO.',
+    comes: {
+      decays:
+        'Its nitrogen comes as it decays: {monthShare} in four weeks at 22 °C, {seasonShare} in a season; half as fast ten degrees cooler.',
+      coated:
+        'Coated: four fifths in {dayCount} days at 21 °C, sooner in the heat; never again after mid season.',
+      lime: 'Slowly: nine tenths of its calcium in about four months.',
+      dissolves: 'There at once; in emulsions of fish within two weeks.',
+    },
     ec: 'Strength in ppm is grams in a litre × per cent × 10. EC is a tenth of the cations in meq/L, beside your water.',
     spoon: 'A spoon by what a loose millilitre of it weighs.',
     flush:

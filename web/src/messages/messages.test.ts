@@ -433,7 +433,7 @@ describe('words', () => {
     ['caution', Object.values(limes).map((one) => one.caution)],
     ['caution', starterProducts.flatMap((one) => one.cautions)],
     ['placement', starterProducts.map((one) => one.placement)],
-    ['product', [...starterProducts.map((one) => one.id), 'tomatoFeed', 'fishEmulsion']],
+    ['product', starterProducts.map((one) => one.id)],
     ['recipe', recipes.map((one) => one.id)],
     ['school', schoolIds],
     ['verdict', ['good', 'tight', 'poor', 'silent']],

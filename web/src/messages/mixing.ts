@@ -1,5 +1,27 @@
 /** Words of the Mix view: tub, batches, solving. */
 export const mixingWords = {
+  caution: {
+    dust: 'Dry dust: damp it first, work outdoors, wear a dust mask.',
+    compostDust: 'Bagged compost and bark: wear gloves and do not breathe the dust (legionella).',
+    manure: 'Only well composted manure; wash hands, and wash fruit before eating.',
+    dogs: 'Draws dogs and can harm them: mix it in well and keep the pack shut.',
+    lime: 'Lime is caustic dust: mask, gloves, and rinse eyes at once.',
+    causticLime:
+      'Hydrated lime burns skin and eyes: goggles, mask, gloves; rinse at once. Never with ammonium or urea feed.',
+    woodAsh:
+      'Wood ash is strongly alkaline dust: mask, gloves, goggles. Only of untreated wood; never with ammonium or urea feed, as it drives out ammonia.',
+    floor:
+      'A permission it is not: people, furniture, snow and wet share the floor. For a balcony ask the owner or a structural engineer; rails and hangers carry only what they were made for.',
+    drill: 'Drilling: eye protection, and nothing living behind the drill.',
+    lifting16:
+      'About {mass} just watered, before the plant. Over 16 kg: lift with two, or fill it where it will stand.',
+    lifting25:
+      'About {mass} just watered, before the plant. Over 25 kg: do not lift it; fill it where it will stand.',
+    load: 'What a floor may carry stands in the building’s papers; for a balcony ask the owner or a structural engineer.',
+    hanging:
+      'A wet basket pulls hard: its hook and what it is fixed to must be made for the weight.',
+    hotPepper: 'Hot fruit: gloves, and keep hands from eyes.',
+  },
   mix: {
     title: 'Mix',
     modes: 'What to do with the mix',

@@ -88,7 +88,9 @@ describe('words in the demo garden', () => {
     texts.forEach(isWhole)
     const told = new Set(texts.map(plain))
     expect(told).toContain('Stupice × 4')
-    expect(told).toContain('Soluble tomato feed 4-3-8, 3 g, in 1.5 L')
+    const fed = [...told].filter((text) => text.startsWith('Soluble tomato feed 4-3-8, '))
+    expect(fed.length).toBeGreaterThan(3)
+    for (const text of fed) expect(text).toMatch(/, [\d.]+ g, in [\d.]+ L$/)
     expect(told).toContain('14 · 165 g')
   })
 

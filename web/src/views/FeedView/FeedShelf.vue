@@ -10,6 +10,7 @@ import {
   priceOfG,
   productProvenance,
   reason,
+  releaseReasons,
   shelfStock,
   spoonMassG,
   type FeedProduct,
@@ -167,7 +168,7 @@ async function removeProduct(id: string): Promise<void> {
             <th class="number">{{ t('feedView.shelfColumn.spoon') }}</th>
             <th class="number">{{ t('feedView.shelfColumn.left') }}</th>
             <th class="number">{{ t('feedView.shelfColumn.price') }}</th>
-            <th />
+            <th>{{ t('feedView.shelfColumn.acts') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -180,7 +181,10 @@ async function removeProduct(id: string): Promise<void> {
             <td>
               <WhyNumber
                 :value="elementWords(one.product)"
-                :reasons="[reason('feed.analysis', {}, productProvenance(one.product))]"
+                :reasons="[
+                  reason('feed.analysis', {}, productProvenance(one.product)),
+                  ...releaseReasons(one.product),
+                ]"
                 :about="productName(one.product.id)"
               />
             </td>

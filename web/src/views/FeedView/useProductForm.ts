@@ -107,7 +107,8 @@ export function useProductForm(
         rates: amount.value === undefined ? [] : [rate.value],
         leastDays: leastDays.value,
         longevityDays: longevityDays.value,
-        ...BY_FORM[form.value ?? 'solubleCrystals'],
+        // A feed that stays what it was is given as it was.
+        ...(start?.form === form.value ? {} : BY_FORM[form.value ?? 'solubleCrystals']),
         packs: packG.value === undefined ? [] : [{ massG: packG.value, price: price.value ?? 0 }],
       },
       { reportInput: true },

@@ -76,6 +76,7 @@ function giveAmount(): void {
 <template>
   <section
     class="round-card sheet"
+    tabindex="-1"
     :aria-label="t('round.card', { code: pot.container.code })"
     @keydown.right="emit('go', 1)"
     @keydown.left="emit('go', -1)"
@@ -203,6 +204,9 @@ function giveAmount(): void {
 </template>
 
 <style>
+.round-card:focus {
+  outline: none;
+}
 .round-card {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(200px, 0.8fr);

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
@@ -49,6 +49,13 @@ const safeUntil = computed(() => {
 function nextDue(after: number): number {
   const order = stops.value.map((_, place) => (after + 1 + place) % stops.value.length)
   return order.find((place) => isDue(stops.value[place]!)) ?? -1
+}
+
+/** To a neighbour, and the focus with it: the arrow keys go on from there. */
+async function goBy(by: -1 | 1): Promise<void> {
+  go((index.value + by + stops.value.length) % stops.value.length)
+  await nextTick()
+  document.querySelector<HTMLElement>('.round-card')?.focus()
 }
 
 function go(to: number): void {
@@ -106,7 +113,9 @@ function listed(stop: Stop): string {
   const hasFeed = !!fedOf(stop)?.due.length
   const own = stop.state === 'due' ? water(stop.nowL) : t(`round.brief.${stop.state}`)
   if (!hasFeed) return own
-  return stop.state === 'due' ? t('feedRound.listed', { water: own }) : t('feedRound.listedOnly')
+  return stop.state === 'nothing'
+    ? t('feedRound.listedOnly')
+    : t('feedRound.listed', { water: own })
 }
 </script>
 
@@ -171,7 +180,7 @@ function listed(stop: Stop): string {
         @skip="(reason) => record({ kind: 'skipWater', reason }, true)"
         @finger="(knuckle, feel) => record({ kind: 'finger', knuckle, feel }, false)"
         @feed="feed"
-        @go="(by) => go((index + by + stops.length) % stops.length)"
+        @go="(by) => goBy(by)"
       />
     </div>
     <div v-else class="round-empty">

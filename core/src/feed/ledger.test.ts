@@ -1,0 +1,279 @@
+// The ledger: exact sums, release by warmth, what is washed out, salt.
+import { describe, expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import { feed, fedPot, soluble, steadyNeed, total } from '../../test/feeding'
+import {
+  feedSources,
+  judgeLedger,
+  missingBy,
+  MOBILE_SHARE,
+  neededIn,
+  nutrientLedger,
+  nutrients,
+  organicNitrogen,
+  releaseOf,
+  warmDay,
+  COATING,
+  MICROBES,
+  type FeedEvent,
+} from '.'
+
+const DAYS = 120
+const someFeeds = fc.array(
+  fc.record({
+    day: fc.integer({ min: -5, max: DAYS + 5 }),
+    id: fc.constantFrom(
+      'tomatoFeed',
+      'fishEmulsion',
+      'controlledRelease',
+      'granularOrganic',
+      'boneMeal',
+      'epsomSalt',
+      'ground',
+      'compostDressing',
+    ),
+    massG: fc.double({ min: 0.1, max: 60, noNaN: true }),
+  }),
+  { maxLength: 8 },
+)
+const events = (list: readonly { day: number; id: string; massG: number }[]): FeedEvent[] =>
+  list.map(({ id, ...rest }) => ({ ...rest, product: feed(id) }))
+
+const somePot = fc
+  .record({
+    plantedOn: fc.integer({ min: 0, max: 40 }),
+    need: fc.double({ min: 0, max: 0.3, noNaN: true }),
+    drainedL: fc.double({ min: 0, max: 1, noNaN: true }),
+    tempC: fc.double({ min: -5, max: 35, noNaN: true }),
+    start: fc.double({ min: 0, max: 5, noNaN: true }),
+    gives: fc.double({ min: 0, max: 3, noNaN: true }),
+    draws: fc.double({ min: 0, max: 3, noNaN: true }),
+  })
+  .map(({ plantedOn, need, drainedL, tempC, start, gives, draws }) =>
+    fedPot(DAYS, {
+      plantedOn,
+      needG: steadyNeed(DAYS, { n: need, p: need / 6, k: need * 1.5, ca: need / 2, mg: need / 5 }),
+      drainedL: new Float64Array(DAYS).fill(drainedL),
+      tempC: new Float64Array(DAYS).fill(tempC),
+      startG: { n: start, p: start, k: 2 * start, ca: start, mg: start },
+      startEcDsM: 1.2,
+      mixGivesG: gives,
+      mixDrawsG: draws,
+      water: { kind: 'tap', ecDsM: 0.5, caMgL: 60, mgMgL: 10 },
+    }),
+  )
+
+describe('the sum of a ledger', () => {
+  test('is exact: what came is what was taken, washed out, bound and left', () =>
+    fc.assert(
+      fc.property(somePot, someFeeds, (pot, list) => {
+        const { rows } = nutrientLedger(pot, events(list))
+        for (const nutrient of nutrients) {
+          const { supplyG, takenG, leachedG, boundG, leftG } = rows[nutrient]
+          // What was strewn before planting comes with planting.
+          const came = feedSources.reduce(
+            (sum, source) => sum + total(supplyG[source].slice(pot.plantedOn)),
+            0,
+          )
+          const went = total(takenG) + total(leachedG) + total(boundG)
+          expect(came - went - leftG[DAYS - 1]!).toBeCloseTo(0, 8)
+        }
+      }),
+      { numRuns: 60 },
+    ))
+  test('need, supply and loss add up to the balance', () =>
+    fc.assert(
+      fc.property(somePot, someFeeds, (pot, list) => {
+        const { rows } = nutrientLedger(pot, events(list))
+        for (const nutrient of nutrients) {
+          const row = rows[nutrient]
+          let sum = 0
+          for (let day = pot.plantedOn; day < DAYS; day++) {
+            for (const source of feedSources) sum += row.supplyG[source][day]!
+            sum -= row.needG[day]! + row.leachedG[day]! + row.boundG[day]!
+            expect(row.balanceG[day]).toBeCloseTo(sum, 8)
+          }
+        }
+      }),
+      { numRuns: 40 },
+    ))
+  test('never goes below nothing, and nobody takes more than was wanted', () =>
+    fc.assert(
+      fc.property(somePot, someFeeds, (pot, list) => {
+        const { rows, ecDsM } = nutrientLedger(pot, events(list))
+        for (const nutrient of nutrients) {
+          const { leftG, takenG, needG } = rows[nutrient]
+          expect(Math.min(...leftG)).toBeGreaterThanOrEqual(-1e-12)
+          expect(total(takenG)).toBeLessThanOrEqual(total(needG.slice(pot.plantedOn)) + 1e-9)
+        }
+        expect(Math.min(...ecDsM)).toBeGreaterThanOrEqual(0)
+      }),
+      { numRuns: 40 },
+    ))
+  test('one feed more leaves nobody with less', () =>
+    fc.assert(
+      fc.property(somePot, someFeeds, (pot, list) => {
+        const less = nutrientLedger(pot, events(list))
+        const more = nutrientLedger(pot, [
+          ...events(list),
+          { day: 50, product: feed('tomatoFeed'), massG: 10 },
+        ])
+        for (const nutrient of nutrients)
+          expect(total(more.rows[nutrient].takenG)).toBeGreaterThanOrEqual(
+            total(less.rows[nutrient].takenG) - 1e-9,
+          )
+      }),
+      { numRuns: 40 },
+    ))
+})
+
+/** All nitrogen of one feed given on the first day that came by a day. */
+const cameBy = (id: string, day: number, tempC = 22, massG = 100) => {
+  const pot = fedPot(400, { tempC: new Float64Array(400).fill(tempC) })
+  const { rows } = nutrientLedger(pot, [{ day: 0, product: feed(id), massG }])
+  return feedSources.reduce((sum, source) => sum + total(rows.n.supplyG[source].slice(0, day)), 0)
+}
+
+describe('release', () => {
+  test('of rich organics: about 60 % in 28 days and 75 % in a season (PNW 533 and 646, from memory)', () => {
+    const wholeG = 12
+    expect(cameBy('bloodMeal', 28) / wholeG).toBeCloseTo(0.6, 2)
+    expect(cameBy('bloodMeal', 150) / wholeG).toBeCloseTo(0.75, 2)
+  })
+  test('of poor ones hardly any (PNW 646: near none at 1–2 % N)', () => {
+    expect(organicNitrogen(1).inSeason).toBe(0)
+    expect(organicNitrogen(2).in28Days).toBeLessThan(0.15)
+    expect(organicNitrogen(6)).toEqual({ in28Days: 0.6, inSeason: 0.75 })
+    expect(organicNitrogen(12)).toEqual(organicNitrogen(6))
+  })
+  test('of organics is twice as fast with ten degrees more', () => {
+    expect(warmDay(MICROBES, 32) / warmDay(MICROBES, 22)).toBeCloseTo(2, 9)
+    expect(cameBy('bloodMeal', 14, 32)).toBeCloseTo(cameBy('bloodMeal', 28, 22), 6)
+  })
+  test('of a coated feed is four fifths by its longevity at 21 °C', () => {
+    expect(cameBy('controlledRelease', 165, 21) / 15).toBeCloseTo(0.8, 2)
+  })
+  test('of a coated feed: its days are × 0.8 at 26 °C and × 0.65 at 32 °C (memory), within 0.03', () => {
+    expect(Math.abs(1 / warmDay(COATING, 26) - 0.8)).toBeLessThan(0.03)
+    expect(Math.abs(1 / warmDay(COATING, 32) - 0.65)).toBeLessThan(0.03)
+  })
+  test('of salts is at once, and nothing comes in the frost from what decays', () => {
+    expect(cameBy('calciumNitrate', 1)).toBeCloseTo(15.5, 9)
+    expect(cameBy('bloodMeal', 60, 0)).toBe(0)
+  })
+  test('of bone meal takes about four months (practice)', () => {
+    const { by, share } = releaseOf(feed('boneMeal'), 'p')
+    expect(by(30)).toBeLessThan(0.5)
+    expect(by(120)).toBeCloseTo(0.9, 2)
+    expect(share).toBeLessThan(1)
+  })
+  test('of a dry ring above a reservoir goes on all summer, where the same strewn is there at once', () => {
+    const product = feed('balancedGranular')
+    const ring = nutrientLedger(fedPot(150), [{ day: 0, product, massG: 100, isDryRing: true }])
+    const strewn = nutrientLedger(fedPot(150), [{ day: 0, product, massG: 100 }])
+    expect(ring.rows.n.leftG[10]!).toBeLessThan(0.3 * strewn.rows.n.leftG[10]!)
+    expect(ring.rows.n.leftG[149]!).toBeGreaterThan(0.85 * strewn.rows.n.leftG[149]!)
+    expect(Math.max(...ring.ecDsM.slice(0, 30))).toBeLessThan(
+      Math.max(...strewn.ecDsM.slice(0, 30)),
+    )
+  })
+})
+
+describe('washing out', () => {
+  test('takes nitrate most and phosphate least', () => {
+    const drainedL = new Float64Array(30).fill(1)
+    const { rows } = nutrientLedger(
+      fedPot(30, { drainedL, startG: { n: 1, p: 1, k: 1, ca: 1, mg: 1 } }),
+      [],
+    )
+    const lost = (one: (typeof nutrients)[number]) => total(rows[one].leachedG)
+    expect(lost('n')).toBeGreaterThan(lost('k'))
+    expect(lost('k')).toBeGreaterThan(lost('p'))
+    expect(MOBILE_SHARE.n).toBe(1)
+  })
+  test('of nitrate by a pot’s holding of water leaves 1/e', () => {
+    const drainedL = new Float64Array(1).fill(10)
+    const { rows } = nutrientLedger(
+      fedPot(1, { drainedL, startG: { n: 1, p: 0, k: 0, ca: 0, mg: 0 } }),
+      [],
+    )
+    expect(rows.n.leftG[0]).toBeCloseTo(1 / Math.E, 9)
+  })
+})
+
+describe('salt', () => {
+  test('starts at that of the mix, and builds up with hard water that never runs out', () => {
+    const pot = fedPot(100, {
+      startEcDsM: 1.5,
+      startG: { n: 1, p: 1, k: 4, ca: 3, mg: 1 },
+      water: { kind: 'tap', ecDsM: 0.9, caMgL: 60, mgMgL: 10 },
+    })
+    const { ecDsM } = nutrientLedger(pot, [])
+    expect(ecDsM[0]).toBeCloseTo(1.5, 0)
+    expect(ecDsM[99]!).toBeGreaterThan(ecDsM[0]! + 1)
+  })
+  test('falls where plants take it up, and where water runs out', () => {
+    const strong = [{ day: 0, product: soluble('x', { n: 13, k: 38 }), massG: 20 }]
+    const need = steadyNeed(60, { n: 0.04, k: 0.12 })
+    const idle = nutrientLedger(fedPot(60), strong).ecDsM[59]!
+    expect(nutrientLedger(fedPot(60, { needG: need }), strong).ecDsM[59]!).toBeLessThan(0.5 * idle)
+    const drainedL = new Float64Array(60).fill(0.5)
+    expect(nutrientLedger(fedPot(60, { drainedL }), strong).ecDsM[59]!).toBeLessThan(0.5 * idle)
+  })
+  test('20 g of potassium nitrate in 15 L of soaked pores are about 1 dS/m (1 g/L conducts 1 dS/m; memory)', () => {
+    const { ecDsM } = nutrientLedger(fedPot(1), [
+      { day: 0, product: feed('potassiumNitrate'), massG: 20 },
+    ])
+    expect(ecDsM[0]! / (20 / 15)).toBeGreaterThan(0.6)
+    expect(ecDsM[0]! / (20 / 15)).toBeLessThan(1.05)
+  })
+  test('lime and bone meal are no salt to speak of', () => {
+    const limed = nutrientLedger(fedPot(100), [
+      { day: 0, product: feed('ground'), massG: 60 },
+      { day: 0, product: feed('boneMeal'), massG: 60 },
+    ])
+    expect(limed.ecDsM[99]!).toBeLessThan(1.5)
+  })
+})
+
+describe('how a pot stands', () => {
+  const need = { n: 0.1, p: 0.015, k: 0.15, ca: 0.05, mg: 0.015 }
+  const enough = { n: 3, p: 1, k: 5, ca: 2, mg: 1 }
+  const stand = (startG: typeof enough, day = 20, hasSet = true) =>
+    judgeLedger(nutrientLedger(fedPot(100, { needG: steadyNeed(100, need), startG }), []), day, {
+      crop: 'tomato',
+      hasSet,
+      heldL: 10,
+    })
+  const stateOf = (verdict: ReturnType<typeof stand>, nutrient: string) =>
+    verdict.nutrients.find((one) => one.nutrient === nutrient)!
+
+  test('with enough for the coming week it is well', () => {
+    const verdict = stand(enough, 5)
+    expect(verdict.nutrients.map(({ state }) => state)).not.toContain('short')
+    expect([verdict.isUnderfed, verdict.isOverfed]).toEqual([false, false])
+  })
+  test('it says for how many days it lasts: 3 g at 0.1 g a day from day 20 on is ten days', () => {
+    expect(stateOf(stand(enough, 19), 'n').lastsDays).toBe(10)
+    expect(stateOf(stand(enough, 25), 'n').state).toBe('runsLow')
+  })
+  test('without nitrogen it is short, and after a week underfed', () => {
+    const none = { ...enough, n: 0 }
+    expect(stateOf(stand(none, 3), 'n').state).toBe('short')
+    expect(stand(none, 3).isUnderfed).toBe(false)
+    expect(stand(none, 20).isUnderfed).toBe(true)
+    expect(stateOf(stand(none, 20), 'k').state).not.toBe('short')
+  })
+  test('much nitrogen before fruit has set is leaves and no fruit, after it is not', () => {
+    const much = { ...enough, n: 12 }
+    expect(stand(much, 5, false).isLeafy).toBe(true)
+    expect(stand(much, 5, false).isOverfed).toBe(true)
+    expect(stand(much, 5, true).isLeafy).toBe(false)
+  })
+  test('what a feed should bring is what will be missing, no more', () => {
+    const ledger = nutrientLedger(fedPot(100, { needG: steadyNeed(100, need), startG: enough }), [])
+    expect(missingBy(ledger, 10, 7).n).toBe(0)
+    expect(missingBy(ledger, 27, 7).n).toBeCloseTo(0.5, 6)
+    expect(neededIn(ledger, 27, 7).n).toBeCloseTo(0.7, 9)
+  })
+})
