@@ -55,6 +55,8 @@ export function nutrientNeed({ course, crop, count }: PlantNeed): NutrientRows {
     fullCropKg(course.plant.variety) * course.yield.perPlant * (course.lightShare[days - 1] ?? 1)
   const usualKg = Math.max(forecast.totalKg * usualShare, LEAST_OF_FULL * fullKg)
   const extraKg = forecast.totalKg * (1 - usualShare)
+  // One that was seen to flower early has settled in before that.
+  const settledAt = Math.min(development.established, development.flower / 2)
   const colourAt = development.flower + development.toColour
   const lastAt = degreeDays[Math.min(days, frostOn) - 1] ?? 0
   const pickedAt = (trusses[ripeCount - 1]?.ripeAt ?? 0) + development.trussRipens
@@ -68,8 +70,8 @@ export function nutrientNeed({ course, crop, count }: PlantNeed): NutrientRows {
   const between = (warmth: number, from: number, to: number) =>
     Math.max(0, Math.min(1, (warmth - from) / Math.max(1, to - from)))
   const usualAt = (warmth: number) =>
-    STAGE_SHARE.establish * between(warmth, 0, development.established) +
-    STAGE_SHARE.vegetative * between(warmth, development.established, development.flower) +
+    STAGE_SHARE.establish * between(warmth, 0, settledAt) +
+    STAGE_SHARE.vegetative * between(warmth, settledAt, development.flower) +
     STAGE_SHARE.flowering * between(warmth, development.flower, colourAt) +
     STAGE_SHARE.harvest * harvestAt(warmth)
 

@@ -200,8 +200,6 @@ export const feedWords = {
     shelfEmpty: 'Nothing yet. Count what you have: choices and doses go by it.',
     shelfColumn: {
       feed: 'Feed',
-      form: 'Kind',
-      label: 'Label',
       elements: 'As elements',
       spoon: 'Tablespoon',
       left: 'Left',
@@ -350,7 +348,7 @@ export const feedReasons = {
       dryMix: '{missingWaterL} missing: water first, feed tomorrow.',
       freshTransplant: 'Planted {dayCount} days ago: let its roots settle in for a week.',
       controlledLate: 'Past the middle of the season: it would not be used up, and burns.',
-      tooClose: 'Last fed {dayCount} days ago; its label wants {leastCount} between.',
+      tooClose: 'Last given {dayCount} days ago: {leastCount} days between are wanted.',
       overLabel: '{times} times the most its label allows.',
       salty: 'Its mix is salty: {ec} dS/m, {limit} at most. Wash it out first.',
       epsomCalcium: 'Short of calcium already: magnesium would keep more of it out.',

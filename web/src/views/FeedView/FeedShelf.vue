@@ -163,7 +163,6 @@ async function removeProduct(id: string): Promise<void> {
         <thead>
           <tr>
             <th>{{ t('feedView.shelfColumn.feed') }}</th>
-            <th>{{ t('feedView.shelfColumn.label') }}</th>
             <th>{{ t('feedView.shelfColumn.elements') }}</th>
             <th class="number">{{ t('feedView.shelfColumn.spoon') }}</th>
             <th class="number">{{ t('feedView.shelfColumn.left') }}</th>
@@ -175,9 +174,10 @@ async function removeProduct(id: string): Promise<void> {
           <tr v-for="one in stocks" :key="one.product.id" :data-product="one.product.id">
             <th scope="row">
               {{ productName(one.product.id) }}
-              <div class="soft shelf-counted">{{ t(`productForm.${one.product.form}`) }}</div>
+              <div class="soft shelf-counted">
+                {{ t(`productForm.${one.product.form}`) }} · {{ labelWords(one.product) }}
+              </div>
             </th>
-            <td class="shelf-label">{{ labelWords(one.product) }}</td>
             <td>
               <WhyNumber
                 :value="elementWords(one.product)"

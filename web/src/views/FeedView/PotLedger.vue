@@ -16,7 +16,7 @@ const props = defineProps<{ pot: PotToday; feed: FeedToday }>()
 const { garden } = storeToRefs(useGardenStore())
 const { course } = storeToRefs(useTodayStore())
 const { t } = useI18n()
-const { mass, water, day, share, number } = useFormat()
+const { dose, water, day, share, number } = useFormat()
 const { plantWords } = usePotWords()
 
 const ledger = computed(() => course.value && feedWeeks(course.value, props.feed.feeding))
@@ -77,7 +77,7 @@ const flush = computed(
         :ledger="ledger"
         :today-at="todayAt"
         :threshold-ec="feed.verdict.salt.thresholdEc"
-        :mass-words="mass"
+        :mass-words="(grams) => dose(grams)"
         :number-words="ec"
         :day-words="(date) => day(date, { day: 'numeric', month: 'short' })"
         :label="t('feedView.ledger.label', { code: pot.container.code })"

@@ -73,9 +73,9 @@ const isWide = useMediaQuery('(min-width: 701px)')
   padding: 0;
   list-style: none;
   display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 2px 22px;
-  font-size: 14.5px;
+  grid-template-columns: repeat(auto-fit, minmax(370px, 1fr));
+  gap: 2px 14px;
+  font-size: 13.5px;
 }
 .round-cans li {
   padding-left: 9px;

@@ -50,6 +50,8 @@ const { plantWords, wholeWords } = usePotWords()
 const opened = ref<'amount' | 'skip' | 'finger'>()
 const pot = computed(() => props.stop.pot)
 const isDue = computed(() => props.stop.nowL > 0)
+/** Beside a feed there is room for so many of the last records. */
+const BRIEF = 2
 const hasFeed = computed(() => !!props.fed?.due.length)
 const amountL = ref<number | undefined>(props.stop.nowL || 1)
 watch(
@@ -120,7 +122,7 @@ function giveAmount(): void {
         {{ t('pot.given', { litres: water(pot.givenL) }) }}
       </p>
       <RoundFeed v-if="fed?.feed" :fed="fed" />
-      <div class="round-buttons">
+      <div class="round-buttons" :class="{ 'has-feed': hasFeed }">
         <el-button
           v-if="hasFeed"
           type="primary"
@@ -133,7 +135,7 @@ function giveAmount(): void {
         <el-button
           v-if="isDue"
           :type="hasFeed ? 'default' : 'primary'"
-          :class="hasFeed ? 'round-only' : 'round-done'"
+          :class="{ 'round-done': !hasFeed }"
           :loading="isSaving"
           @click="emit('water', stop.nowL)"
         >
@@ -185,7 +187,11 @@ function giveAmount(): void {
         </div>
       </div>
     </div>
-    <LastDone v-if="last.length && !opened" class="round-last" :records="last" />
+    <LastDone
+      v-if="last.length && !opened"
+      class="round-last"
+      :records="hasFeed ? last.slice(0, BRIEF) : last"
+    />
     <div ref="figure" class="round-figure">
       <SectionFigure
         v-if="width > 60 && height > 60"
@@ -256,8 +262,8 @@ function giveAmount(): void {
   font-size: 24px;
   font-weight: 700;
 }
-.round-buttons .round-only {
-  grid-column: 1 / -1;
+.round-buttons.has-feed {
+  grid-template-columns: repeat(4, 1fr);
 }
 .round-more {
   margin-top: 12px;
@@ -307,6 +313,9 @@ function giveAmount(): void {
   .round-amount {
     font-size: 58px;
     margin-top: 6px;
+  }
+  .round-buttons.has-feed {
+    grid-template-columns: repeat(2, 1fr);
   }
   .round-amount-none {
     font-size: 26px;
