@@ -61,6 +61,7 @@ export {
 export * from './judge'
 export { ecAfterFlush, flushPlan, leachingRequirement, type FlushPlan } from './leaching'
 export * from './plan'
+export * from './schools'
 export * from './programme'
 export * from './holds'
 export * from './choose'

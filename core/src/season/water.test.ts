@@ -7,8 +7,10 @@ import { awayHelps } from '../water'
 import {
   dripFor,
   gardenCourse,
+  gardenToday,
   planLeaving,
   requireWeight,
+  roundOf,
   tellingTest,
   wateringHabits,
   waterCurve,
@@ -26,6 +28,67 @@ const course = gardenCourse(demo, NOW)
 const potIn = (code: string, of = course): PotCourse =>
   of.pots.find(({ container }) => container.code === code)!
 const sum = (row: Float64Array) => row.reduce((total, one) => total + one, 0)
+
+describe('morning and evening', () => {
+  /** Days so fierce that once is not enough. */
+  const fierce = {
+    ...demo,
+    weather: demo.weather.map((day) =>
+      day.date >= '2026-06-17' ? { ...day, tempMaxC: 40, tempMinC: 26, windMS: 5 } : day,
+    ),
+  }
+  const roundAt = (garden: Garden, time: string) =>
+    roundOf(gardenToday(garden, `2026-06-18T${time}`), 10)
+  const morning = roundAt(fierce, '07:30')
+  const watered: Garden = {
+    ...fierce,
+    records: [
+      ...fierce.records,
+      ...morning.stops
+        .filter(({ nowL }) => nowL > 0)
+        .map(({ pot, nowL }, index): GardenRecord => ({
+          id: `morning${index}`,
+          kind: 'water',
+          at: '2026-06-18T07:40',
+          containerId: pot.container.id,
+          volumeL: nowL,
+        })),
+    ],
+  }
+
+  test('what the morning leaves for the evening is due in the evening, and not before', () => {
+    const later = morning.stops.filter(({ pot }) => pot.eveningL > 0)
+    expect(later.length).toBeGreaterThan(0)
+    const before = roundAt(watered, '08:00')
+    expect(before.stops.some(({ state }) => state === 'later')).toBe(true)
+    const evening = roundAt(watered, '19:00')
+    for (const { pot } of later) {
+      const stop = evening.stops.find((one) => one.pot.container.id === pot.container.id)!
+      expect(stop.state).toBe('due')
+      expect(stop.nowL).toBeGreaterThan(0)
+    }
+    expect(evening.laterL).toBe(0)
+  })
+  test('a finger in the mix at noon tells at noon', () => {
+    const felt: Garden = {
+      ...demo,
+      records: [
+        ...demo.records,
+        {
+          id: 'noon',
+          kind: 'finger',
+          at: '2026-06-18T12:00',
+          containerId: 'f2',
+          knuckle: 'second',
+          feel: 'dry',
+        },
+      ],
+    }
+    const testsAt = (at: string) =>
+      gardenCourse(felt, at).pots.find(({ container }) => container.id === 'f2')!.ofWater.tests
+    expect(testsAt('2026-06-18T12:00')).toHaveLength(testsAt('2026-06-18T07:30').length + 1)
+  })
+})
 
 describe('what if', () => {
   const rows = whatIfs(course, potIn('F2'), { days: 14, recipeId: 'fastDrainBark', awayDays: 7 })

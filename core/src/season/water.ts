@@ -2,6 +2,7 @@ import type { GardenRecord } from '../garden'
 import type { Place, SpotDay } from '../place'
 import { daysBetween, dayOf, InputError } from '../units'
 import {
+  aheadOfNowH,
   assimilate,
   dailyVisits,
   drawingOf,
@@ -107,7 +108,7 @@ export function visitsOf(doings: Doings, today: number, nowH: number): Uint8Arra
   if (today < 0 || from >= visits.length || doings.skipped[today]) return visits
   visits.fill(0, from, from + HOURS_A_DAY)
   const now = from + Math.max(nowH, MORNING_H)
-  visits[now] = from + HOURS_A_DAY + MORNING_H - now
+  visits[now] = aheadOfNowH(doings.givenL, now)
   if (nowH < EVENING_FROM_H) visits[from + EVENING_H] = HOURS_A_DAY - EVENING_H + MORNING_H
   return visits
 }

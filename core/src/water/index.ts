@@ -31,6 +31,7 @@ export {
   type WaterWeather,
 } from './pot'
 export {
+  aheadOfNowH,
   dailyVisits,
   EVENING_FROM_H,
   EVENING_H,

@@ -51,6 +51,20 @@ export function dailyVisits(hours: number): Uint8Array {
   return visits
 }
 
+/**
+ * Hours that a walk of now has to last: to tomorrow morning. Who has watered
+ * already today comes again in the evening, if need be.
+ *
+ * @param givenL recorded, L in each hour
+ */
+export function aheadOfNowH(givenL: Float64Array, now: number): number {
+  const midnight = Math.floor(now / HOURS_A_DAY) * HOURS_A_DAY
+  const isWatered = givenL.subarray(midnight, now).some((litres) => litres > 0)
+  return isWatered && now < midnight + EVENING_FROM_H
+    ? midnight + EVENING_H - now
+    : midnight + HOURS_A_DAY + MORNING_H - now
+}
+
 const NOTHING: WaterPlan = {
   nowL: 0,
   eveningL: 0,
@@ -75,7 +89,7 @@ function firstBelow(row: Float64Array, limit: number): number | undefined {
  * visit, and then enough to fill it: less often and more is kinder than a sip a day.
  *
  * @param state  as it is at the beginning of the hour
- * @param events what was recorded in that very hour; visits are set here
+ * @param events what was recorded up to that very hour; visits are set here
  * @param now    hour of the row; the plan looks as far as the weather goes
  */
 export function planWatering(
@@ -96,7 +110,7 @@ export function planWatering(
   // The walk of now stands for the morning's, or for the evening's.
   visitH[day * HOURS_A_DAY + MORNING_H] = 0
   if (isEvening) visitH[evening] = 0
-  visitH[now] = nextMorning - now
+  visitH[now] = aheadOfNowH(events.givenL, now)
   const ahead = { from: now, to, start: state, thirst, capacity }
   const watered = simulateWater(container, weather, { ...events, visitH }, ahead)
   const none = new Uint8Array(to)

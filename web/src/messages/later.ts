@@ -1,5 +1,6 @@
 import { faults } from './faults'
-import { feedReasons, feedWords } from './feed'
+import { feedWords } from './feed'
+import { feedReasons } from './feedReasons'
 import { kitchenWords } from './kitchen'
 import { mixReasons } from './mixReasons'
 import { mixingWords } from './mixing'

@@ -8,6 +8,7 @@ import { useFormat } from '../../ui/format'
 import { useNames } from '../../ui/names'
 import { useReasonText } from '../../ui/reasons'
 import WhyNumber from '../../ui/WhyNumber.vue'
+import { useStrengthWords } from './useStrengthWords'
 
 /** A dose as it is measured, dissolved and given, with what speaks against it. */
 const props = defineProps<{
@@ -18,7 +19,7 @@ const props = defineProps<{
 }>()
 const { garden } = storeToRefs(useGardenStore())
 const { t } = useI18n()
-const { mass, dose: doseWords, measured, water, volume, number } = useFormat()
+const { mass, dose: doseWords, measured, water, volume } = useFormat()
 const { productName } = useNames()
 const { textOf } = useReasonText()
 
@@ -39,19 +40,8 @@ const can = computed(() => {
     ? t('feedView.inCan', { measure: measured(solution.canMeasure), mass: grams, can: inCan })
     : t('feedView.inCanMass', { mass: grams, can: inCan })
 })
-const strength = computed(() => {
-  const ppm = props.dose.solution?.strength.ppm
-  if (!ppm || !props.dose.solution) return undefined
-  const whole = (value: number) => number(Math.round(value))
-  return t('feedView.strength', {
-    n: whole(ppm.n),
-    p: whole(ppm.p),
-    k: whole(ppm.k),
-    ca: whole(ppm.ca),
-    mg: whole(ppm.mg),
-    ec: number(Math.round(props.dose.solution.strength.ecDsM * 100) / 100),
-  })
-})
+const strengthWords = useStrengthWords()
+const strength = computed(() => props.dose.solution && strengthWords(props.dose.solution.strength))
 </script>
 
 <template>

@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n'
 import { daysBetween, type FeedToday, type PotToday } from '@rimbo/core'
 import { useTodayStore } from '../../stores/today'
 import { usePotWords } from '../../ui/potWords'
-import '../../ui/potList.css'
+import PotTable from '../../ui/PotTable.vue'
 
 /** All pots with plants: what each is short of, whether it is salty, and when it is fed next. */
 const props = defineProps<{
@@ -46,43 +46,28 @@ function next({ due, nextOn }: FeedToday): string {
 const rows = computed(() =>
   props.pots.map((pot) => {
     const feed = props.feeds.get(pot.container.id)!
-    return { pot, ...stands(feed), next: next(feed) }
+    const { words, isOff } = stands(feed)
+    return {
+      id: pot.container.id,
+      code: pot.container.code,
+      words,
+      isUrgent: isOff,
+      title: plantWords(pot),
+      cells: [{ text: next(feed) }],
+    }
   }),
 )
 </script>
 
 <template>
-  <nav class="panel pot-list feed-pots" :aria-label="t('feedView.pots')">
-    <table>
-      <thead>
-        <tr>
-          <th>{{ t('mix.pot') }}</th>
-          <th class="number">{{ t('feedView.nextFeed') }}</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr
-          v-for="row in rows"
-          :key="row.pot.container.id"
-          :class="{ 'is-picked': row.pot.container.id === shownId }"
-        >
-          <th scope="row">
-            <button
-              type="button"
-              class="pot-pick"
-              :aria-current="row.pot.container.id === shownId ? 'true' : undefined"
-              :title="plantWords(row.pot)"
-              @click="chosenId = row.pot.container.id"
-            >
-              <strong>{{ row.pot.container.code }}</strong>
-              <span :class="row.isOff ? 'is-urgent' : 'soft'">{{ row.words }}</span>
-            </button>
-          </th>
-          <td class="number">{{ row.next }}</td>
-        </tr>
-      </tbody>
-    </table>
-  </nav>
+  <PotTable
+    class="feed-pots"
+    :rows="rows"
+    :heads="[t('mix.pot'), t('feedView.nextFeed')]"
+    :shown-id="shownId"
+    :label="t('feedView.pots')"
+    @choose="(id) => (chosenId = id)"
+  />
 </template>
 
 <style>

@@ -30,6 +30,7 @@ import NumberField from '../../ui/NumberField.vue'
 import { useOptions } from '../../ui/options'
 import QuantityField from '../../ui/QuantityField.vue'
 import WhyNumber from '../../ui/WhyNumber.vue'
+import { useStrengthWords } from './useStrengthWords'
 
 /** Feeds dissolved together: strength, salt, and whether they can be; in the can and as stock. */
 const store = useGardenStore()
@@ -80,18 +81,7 @@ const feeds = computed((): InLitre[] =>
 const water = computed(() => garden.value?.settings.water ?? usualWater.tap)
 const strength = computed(() => solutionStrength(feeds.value, water.value))
 const faults = computed(() => canMix(feeds.value, water.value))
-const strengthWords = computed(() => {
-  const { ppm, ecDsM } = strength.value
-  const whole = (value: number) => number(Math.round(value))
-  return t('feedView.strength', {
-    n: whole(ppm.n),
-    p: whole(ppm.p),
-    k: whole(ppm.k),
-    ca: whole(ppm.ca),
-    mg: whole(ppm.mg),
-    ec: number(Math.round(ecDsM * 100) / 100),
-  })
-})
+const strengthWords = useStrengthWords()
 function faultWords(fault: MixFault): string {
   switch (fault.kind) {
     case 'gypsum':
@@ -176,7 +166,7 @@ async function keepWater(): Promise<void> {
       </el-button>
       <p class="solution-strength" data-strength>
         <WhyNumber
-          :value="strengthWords"
+          :value="strengthWords(strength)"
           :reasons="[reason('feed.ec', {}, sonneveld)]"
           :about="t('feedView.canTitle')"
         />

@@ -43,8 +43,10 @@ onMounted(async () => {
   const store = await import('../../stores/feeding')
   feeding.value = store.useFeedingStore()
 })
+/** With what feeds are dissolved in, once they are known. */
+const carried = computed(() => feeding.value?.walk)
 const fedCount = computed(
-  () => feeding.value?.walk?.stops.filter(({ due }) => due.length > 0).length ?? 0,
+  () => carried.value?.stops.filter(({ due }) => due.length > 0).length ?? 0,
 )
 /** The container in the form: a new one, or the selected one. */
 const edited = shallowRef<{ start: Container; isNew: boolean }>()
@@ -157,8 +159,8 @@ async function move(container: Container, by: -1 | 1): Promise<void> {
                 'lineUp.thirsty',
                 {
                   pots: round.dueCount,
-                  litres: water(round.carryL),
-                  cans: t('lineUp.cans', round.cans),
+                  litres: water(carried?.carryL ?? round.carryL),
+                  cans: t('lineUp.cans', carried?.carryCans ?? round.cans),
                 },
                 round.dueCount,
               )

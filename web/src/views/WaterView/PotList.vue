@@ -4,7 +4,7 @@ import { useI18n } from 'vue-i18n'
 import type { PotToday } from '@rimbo/core'
 import { useFormat } from '../../ui/format'
 import { usePotWords } from '../../ui/potWords'
-import '../../ui/potList.css'
+import PotTable from '../../ui/PotTable.vue'
 
 /** All pots with plants: what each gets now, and how long it lasts as it is. */
 const props = defineProps<{ pots: readonly PotToday[] }>()
@@ -27,45 +27,31 @@ function lasts({ plan }: PotToday): string {
     ? t('waterView.lastsHours', { count: hours })
     : t('waterView.lastsDays', { count: Math.floor(hours / HOURS) })
 }
+
+const rows = computed(() =>
+  planted.value.map((pot) => ({
+    id: pot.container.id,
+    code: pot.container.code,
+    words: plantWords(pot),
+    cells: [
+      {
+        text: [
+          pot.nowL > 0 ? water(pot.nowL) : '–',
+          ...(pot.eveningL > 0 ? [`+${water(pot.eveningL)}`] : []),
+        ].join(' '),
+      },
+      { text: lasts(pot), isUrgent: pot.plan?.safeForH === 0 },
+    ],
+  })),
+)
 </script>
 
 <template>
-  <nav class="panel pot-list" :aria-label="t('waterView.pots')">
-    <table>
-      <thead>
-        <tr>
-          <th>{{ t('mix.pot') }}</th>
-          <th class="number">{{ t('waterView.now') }}</th>
-          <th class="number">{{ t('waterView.lasts') }}</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr
-          v-for="pot in planted"
-          :key="pot.container.id"
-          :class="{ 'is-picked': pot.container.id === shownId }"
-        >
-          <th scope="row">
-            <button
-              type="button"
-              class="pot-pick"
-              :aria-current="pot.container.id === shownId ? 'true' : undefined"
-              @click="chosenId = pot.container.id"
-            >
-              <strong>{{ pot.container.code }}</strong>
-              <span class="soft">{{ plantWords(pot) }}</span>
-            </button>
-          </th>
-          <td class="number">
-            <template v-if="pot.nowL > 0">{{ water(pot.nowL) }}</template>
-            <template v-else>–</template>
-            <span v-if="pot.eveningL > 0" class="soft"> +{{ water(pot.eveningL) }}</span>
-          </td>
-          <td class="number" :class="{ 'is-urgent': pot.plan?.safeForH === 0 }">
-            {{ lasts(pot) }}
-          </td>
-        </tr>
-      </tbody>
-    </table>
-  </nav>
+  <PotTable
+    :rows="rows"
+    :heads="[t('mix.pot'), t('waterView.now'), t('waterView.lasts')]"
+    :shown-id="shownId"
+    :label="t('waterView.pots')"
+    @choose="(id) => (chosenId = id)"
+  />
 </template>

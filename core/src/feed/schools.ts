@@ -1,0 +1,67 @@
+import type { ProgrammeId } from './plan'
+
+/** How much of a product at once: by strength, by the label, or by a household measure. */
+export type StepDose =
+  | { readonly kind: 'strength'; readonly ppm: number }
+  | { readonly kind: 'label'; readonly times: number }
+  | { readonly kind: 'volume'; readonly ml: number }
+  | { readonly kind: 'perLitreMix'; readonly gramsL: number }
+
+/** One thing that a programme gives again and again. */
+export interface ProgrammeStep {
+  readonly productId: string
+  /** From first flower on another: less nitrogen, more potassium. */
+  readonly lateProductId?: string
+  readonly dose: StepDose
+  /** Days from planting to the first, and between two; `0` is at every watering. */
+  readonly firstDay: number
+  readonly everyDays: number
+  /** So often at most; to the end of the season where left out. */
+  readonly times?: number
+}
+
+const step = (
+  productId: string,
+  dose: StepDose,
+  firstDay: number,
+  everyDays: number,
+  more: Partial<ProgrammeStep> = {},
+): ProgrammeStep => ({ productId, dose, firstDay, everyDays, ...more })
+const ppm = (value: number): StepDose => ({ kind: 'strength', ppm: value })
+const label = (times = 1): StepDose => ({ kind: 'label', times })
+/** A US quarter cup, mL. */
+const QUARTER_CUP_ML = 59.1
+const CUP_ML = 236.6
+
+/**
+ * The schools of feeding as growers tell of them (practice); strengths of liquids
+ * from memory. `toMeasure` is Rimbo's own: each feed brings what the ledger is
+ * short of until the next.
+ */
+export const programmes: Readonly<Record<ProgrammeId, readonly ProgrammeStep[]>> = {
+  toMeasure: [],
+  everyWatering: [step('balancedSoluble', ppm(100), 10, 0, { lateProductId: 'tomatoFeed' })],
+  weekly: [step('balancedSoluble', ppm(250), 14, 7, { lateProductId: 'tomatoFeed' })],
+  tenToFourteen: [step('balancedSoluble', label(), 14, 12, { lateProductId: 'tomatoFeed' })],
+  twiceAWeekLow: [step('balancedSoluble', ppm(80), 10, 4, { lateProductId: 'tomatoFeed' })],
+  alternateWeeks: [step('tomatoFeed', label(), 14, 14), step('fishEmulsion', label(), 21, 14)],
+  organicLiquid: [step('fishEmulsion', label(), 14, 18), step('seaweedExtract', label(), 14, 18)],
+  granularAndCalcium: [
+    step('granularOrganic', { kind: 'volume', ml: QUARTER_CUP_ML }, 7, 14, { times: 8 }),
+    step('boneMeal', { kind: 'volume', ml: QUARTER_CUP_ML }, 0, 14, { times: 3 }),
+  ],
+  controlledAndLate: [
+    step('controlledRelease', { kind: 'perLitreMix', gramsL: 3 }, 0, 365, { times: 1 }),
+    step('tomatoFeed', label(), 75, 10),
+  ],
+  compostAndSeaweed: [
+    step('compostDressing', label(), 14, 13),
+    step('seaweedExtract', label(), 14, 13),
+  ],
+  dryRing: [step('balancedGranular', { kind: 'volume', ml: 1.25 * CUP_ML }, 0, 365, { times: 1 })],
+  manureAndMineral: [
+    step('rottedManure', label(), 14, 14),
+    step('balancedGranular', label(0.5), 21, 14),
+    step('tomatoFeed', label(0.5), 14, 2),
+  ],
+}
