@@ -32,7 +32,7 @@ test('a feed that is due is recorded, the shelf goes down, and undo restores bot
     await page.getByRole('button', { name: 'Shelf' }).click()
     const row = page.locator('[data-product=fishEmulsion]')
     await expect(row).toBeVisible()
-    return row.locator('td').nth(3).innerText()
+    return row.locator('td').nth(2).innerText()
   }
   const before = await left()
   await page.getByRole('button', { name: 'Ledger' }).click()
@@ -43,7 +43,7 @@ test('a feed that is due is recorded, the shelf goes down, and undo restores bot
   await expect(due).toContainText('Nothing is due.')
   expect(await left()).not.toBe(before)
   await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(page.locator('[data-product=fishEmulsion] td').nth(3)).toHaveText(before)
+  await expect(page.locator('[data-product=fishEmulsion] td').nth(2)).toHaveText(before)
   await page.getByRole('button', { name: 'Ledger' }).click()
   await expect(due).toContainText('Fish emulsion')
 })
