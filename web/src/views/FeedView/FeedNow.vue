@@ -34,6 +34,7 @@ const props = defineProps<{
   pot: PotToday
   feed: FeedToday
 }>()
+const emit = defineEmits<{ mode: [mode: 'programmes' | 'shelf'] }>()
 const { isSaving } = storeToRefs(useGardenStore())
 const { now } = storeToRefs(useTodayStore())
 const { t } = useI18n()
@@ -122,6 +123,18 @@ const giveAll = (doses: readonly FeedDose[]) => give(doses)
     </p>
     <p v-if="feed.plan" class="soft">
       {{ t('feedView.by') }}: {{ t(`programme.${feed.plan.programmeId}`) }}
+    </p>
+    <p v-else>
+      {{ t('feedView.noPlanYet') }}
+      <el-button size="small" @click="emit('mode', 'programmes')">
+        {{ t('feedView.mode.programmes') }}
+      </el-button>
+    </p>
+    <p v-if="!garden.shelf.length">
+      {{ t('feedView.noShelfYet') }}
+      <el-button size="small" @click="emit('mode', 'shelf')">
+        {{ t('feedView.mode.shelf') }}
+      </el-button>
     </p>
   </section>
   <section class="sheet" data-choose>

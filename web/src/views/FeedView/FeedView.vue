@@ -44,7 +44,13 @@ const isOfPots = computed(() => mode.value === 'ledger' || mode.value === 'progr
     </p>
     <div v-else-if="isOfPots && chosen && feed" class="feed-columns">
       <FeedPots v-model="chosenId" :pots="pots" :feeds="byContainer" />
-      <PotLedger v-if="mode === 'ledger'" :key="chosen.container.id" :pot="chosen" :feed="feed" />
+      <PotLedger
+        v-if="mode === 'ledger'"
+        :key="chosen.container.id"
+        :pot="chosen"
+        :feed="feed"
+        @mode="(next) => (mode = next)"
+      />
       <FeedProgrammes v-else :key="`${chosen.container.id}p`" :pot="chosen" :feed="feed" />
     </div>
     <FeedShelf v-else-if="mode === 'shelf'" />

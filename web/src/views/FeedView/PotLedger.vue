@@ -13,6 +13,7 @@ import FeedNow from './FeedNow.vue'
 
 /** One pot: its ledger in time, how it stands, and what it is given now. */
 const props = defineProps<{ pot: PotToday; feed: FeedToday }>()
+const emit = defineEmits<{ mode: [mode: 'programmes' | 'shelf'] }>()
 const { garden } = storeToRefs(useGardenStore())
 const { course } = storeToRefs(useTodayStore())
 const { t } = useI18n()
@@ -106,7 +107,13 @@ const flush = computed(
           {{ t('feedView.flushAfter', { share: share(flush.leachingShare) }) }}
         </p>
       </section>
-      <FeedNow :garden="garden" :course="course" :pot="pot" :feed="feed" />
+      <FeedNow
+        :garden="garden"
+        :course="course"
+        :pot="pot"
+        :feed="feed"
+        @mode="(mode) => emit('mode', mode)"
+      />
     </aside>
   </div>
 </template>
