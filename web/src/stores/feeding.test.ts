@@ -1,0 +1,90 @@
+import { readFileSync } from 'node:fs'
+import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals'
+import 'fake-indexeddb/auto'
+import { IDBFactory } from 'fake-indexeddb'
+import { createPinia, setActivePinia } from 'pinia'
+import { shelfStock } from '@rimbo/core'
+import { useFeedingStore } from './feeding'
+import { useGardenStore } from './garden'
+import { useTodayStore } from './today'
+
+const demoText = readFileSync(
+  new URL('../../../demo/port-maren.rimbo.json', import.meta.url),
+  'utf8',
+)
+
+let garden: ReturnType<typeof useGardenStore>
+let feeding: ReturnType<typeof useFeedingStore>
+beforeEach(async () => {
+  globalThis.indexedDB = new IDBFactory()
+  globalThis.fetch = jest.fn(() => Promise.resolve(new Response(demoText)))
+  setActivePinia(createPinia())
+  garden = useGardenStore()
+  await garden.start()
+  feeding = useFeedingStore()
+})
+afterEach(() => garden.close())
+
+const leftOf = (id: string) =>
+  shelfStock(garden.garden!).find(({ product }) => product.id === id)!.leftG
+
+/** Records the feed that is due in a pot, as the round does. */
+async function give(containerId: string) {
+  const [due] = feeding.byContainer.get(containerId)!.due
+  const { product, massG, solution } = due!.dose
+  await garden.edit({ code: 'change.feed' }, (draft) => {
+    draft.records.push({
+      id: `fed-${containerId}`,
+      kind: 'feed',
+      at: '2026-06-18T07:30',
+      containerId,
+      productId: product.id,
+      massG,
+      ...(solution && { volumeL: solution.volumeL }),
+    })
+  })
+  return { productId: product.id, massG, volumeL: solution?.volumeL ?? 0 }
+}
+
+describe('the feeding store', () => {
+  test('knows every planted pot, and the walk has each of them once', () => {
+    expect(feeding.byContainer.size).toBe(16)
+    expect(feeding.walk!.stops).toHaveLength(16)
+    expect(new Set(feeding.walk!.stops.map(({ stop }) => stop.pot.container.id)).size).toBe(16)
+  })
+  test('a feed that is recorded goes to the book, the stock goes down, and undo restores both', async () => {
+    const records = garden.garden!.records.length
+    const { productId, massG } = await give('f2')
+    expect(garden.garden!.records).toHaveLength(records + 1)
+    const after = leftOf(productId)
+    expect(feeding.byContainer.get('f2')!.due).toEqual([])
+    await garden.undo()
+    expect(garden.garden!.records).toHaveLength(records)
+    expect(leftOf(productId)).toBeCloseTo(after + massG, 9)
+    expect(feeding.byContainer.get('f2')!.due).toHaveLength(1)
+    await garden.redo()
+    expect(leftOf(productId)).toBeCloseTo(after, 9)
+  })
+  test('what it was dissolved in is not asked for again as water', async () => {
+    const today = useTodayStore()
+    const before = today.round!.stops.find(({ pot }) => pot.container.id === 'f2')!
+    expect(before.state).toBe('due')
+    const { volumeL } = await give('f2')
+    const after = today.round!.stops.find(({ pot }) => pot.container.id === 'f2')!
+    expect(after.state).not.toBe('due')
+    expect(after.pot.givenL).toBeCloseTo(volumeL, 9)
+  })
+  test('days ahead are after today, today’s own first where a feed is due', () => {
+    const due = feeding.daysAhead.get('f2')!
+    const held = feeding.daysAhead.get('k3')!
+    expect(due[0]).toBeLessThan(due[1]!)
+    // What waits does not hang there as if it were given today.
+    expect(held[0]).toBeGreaterThan(due[0]!)
+  })
+  test('another plan changes what is due at once', async () => {
+    await garden.edit({ code: 'change.feedPlan' }, (draft) => void delete draft.feedPlans['f2'])
+    expect(feeding.byContainer.get('f2')!.due).toEqual([])
+    expect(feeding.daysAhead.get('f2')).toEqual([])
+    expect(feeding.walk!.stops.find(({ stop }) => stop.pot.container.id === 'f2')!.due).toEqual([])
+  })
+})
