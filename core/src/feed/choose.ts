@@ -9,6 +9,8 @@ export interface FeedChoice {
   readonly product: FeedProduct
   /** At most: by its label for this pot, and by what is on the shelf, g. */
   readonly mostG: number
+  /** The most its label allows at once, were it given alone, g. */
+  readonly labelG: number
 }
 
 /** What a feed is to do until the next visit. */
@@ -38,7 +40,7 @@ export interface FeedChoices {
   /** Still missing, g. */
   readonly unmetG: NutrientAmounts
   readonly price: number
-  /** Short and over beside the need, summed over nutrients: the less the better. */
+  /** Short and over beside the need, summed over nutrients, the least there can be. */
   readonly misfit: number
   /** The one thing to buy that would mend most of what is not met. */
   readonly toBuy: { readonly product: FeedProduct; readonly misfit: number } | undefined
@@ -49,6 +51,8 @@ const OVER_WEIGHT = 0.5
 /** A nutrient of which hardly anything is wanted in the time counts no more than this, g. */
 const LEAST_NEED_G = 0.02
 const TIME_LIMIT_S = 5
+/** Another product is not worth so little: less than a spoon can measure (memory). */
+const SLACK_MISFIT = 0.03
 /** Less is not worth a product more, or a spoon. */
 const EPSILON = 1e-6
 const LEAST_G = 0.05
@@ -74,6 +78,9 @@ export function misfitOf(bringsG: NutrientAmounts, { missingG, needG, spareG }: 
     return sum + (short + OVER_WEIGHT * over) / scale
   }, 0)
 }
+
+/** What feeds by itself; salts of potassium, calcium or magnesium go beside it. */
+export const hasNitrogen = ({ analysis }: FeedProduct): boolean => (analysis.n ?? 0) > 0
 
 const term = (value: number, name: string) => `${value >= 0 ? '+' : '-'} ${Math.abs(value)} ${name}`
 
@@ -106,12 +113,20 @@ function lpOf(
     })
     .filter(Boolean)
     .join(' ')
+  // Each label speaks of its feed alone: of two at once, half of each.
+  const shared = choices
+    .map(({ product, labelG }, index) =>
+      hasNitrogen(product) && labelG > 0 ? term(1 / labelG, `x${index}`) : '',
+    )
+    .filter(Boolean)
+    .join(' ')
   return [
     'Minimize',
     ` cost: ${objective}`,
     'Subject To',
     ...lines,
     ...(salt ? [` salt: ${salt} <= ${Math.max(0, wish.saltRoom)}`] : []),
+    ...(shared ? [` labels: ${shared} <= 1`] : []),
     ...choices.map(
       ({ mostG }, index) => ` used${index}: x${index} - ${Math.max(EPSILON, mostG)} y${index} <= 0`,
     ),
@@ -147,8 +162,10 @@ const leastMisfit = (choices: readonly FeedChoice[], wish: FeedWish, solve: Solv
 
 /**
  * Feeds out of what is at hand that best bring what a pot will be short of until
- * the next visit: least misfit first, then the fewest products, then the cheapest.
- * Within each label and within what salt still has room for.
+ * the next visit: least misfit first, to within what a spoon can measure; then the
+ * fewest products, then the cheapest.
+ * Within each label, those of feeds with nitrogen shared between them, and within
+ * what salt still has room for.
  *
  * @param atHand what could be given today
  * @param toBuy  what could be bought
@@ -164,14 +181,17 @@ export function chooseFeeds(
   const misfit = leastMisfit(choices, wish, solve)
   let feeds: ChosenFeed[] = []
   if (choices.length) {
-    const isMet = ` met: ${misfitText(wish)} <= ${misfit + 1e-4 * (1 + misfit)}`
+    const isMet = (most: number) => ` met: ${misfitText(wish)} <= ${most}`
     const fewest = choices.map((_, index) => `y${index}`).join(' + ')
-    const count = Math.round(solved(lpOf(choices, wish, fewest, [isMet]), solve).objective)
+    const within = isMet(misfit + SLACK_MISFIT)
+    const count = Math.round(solved(lpOf(choices, wish, fewest, [within]), solve).objective)
+    const few = ` few: ${fewest} <= ${count}`
+    const best = solved(lpOf(choices, wish, misfitText(wish), [few]), solve).objective
     const price = choices
       .map(({ product }, index) => term(priceOfG(product) ?? 0, `x${index}`))
       .join(' ')
     const cheapest = solved(
-      lpOf(choices, wish, price || '0 x0', [isMet, ` few: ${fewest} <= ${count}`]),
+      lpOf(choices, wish, price || '0 x0', [few, isMet(best + 1e-4 * (1 + best))]),
       solve,
     )
     feeds = choices

@@ -16,7 +16,7 @@ export interface NutrientVerdict {
   readonly leftG: number
   /** Days from now until plants go without, by what is known to come; undefined past the end. */
   readonly lastsDays: number | undefined
-  /** Gone without more than a week's need. */
+  /** Gone without more than two weeks' need. */
   readonly isUnderfed: boolean
   readonly reasons: readonly Reason[]
 }
@@ -50,7 +50,7 @@ const SOON_DAYS = 7
 const PLENTY_DAYS = 42
 const PLENTY_TIMES = 1.5
 /** Gone without so many weeks' need, a plant is underfed and not only due for a feed (memory). */
-const UNDERFED_WEEKS = 1
+const UNDERFED_WEEKS = 2
 /** Less is not felt: share of a week's need (memory). */
 const FELT_SHARE = 0.1
 /** Nitrogen in the water of the root zone from which fruit is put off for leaves, mg/L (memory). */

@@ -257,7 +257,7 @@ describe('how a pot stands', () => {
     expect(stateOf(stand(enough, 19), 'n').lastsDays).toBe(10)
     expect(stateOf(stand(enough, 25), 'n').state).toBe('runsLow')
   })
-  test('without nitrogen it is short, and after a week underfed', () => {
+  test('without nitrogen it is short, and after some weeks underfed', () => {
     const none = { ...enough, n: 0 }
     expect(stateOf(stand(none, 3), 'n').state).toBe('short')
     expect(stand(none, 3).isUnderfed).toBe(false)

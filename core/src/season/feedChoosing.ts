@@ -26,6 +26,8 @@ export const MEASURE_DAYS = 7
 export const FIRST_AFTER_DAYS = 10
 /** At hand beyond what is wanted until the next feed, it does no harm for as long again. */
 const SPARE_TIMES = 1
+/** What a plant went without is made up little by little: at most as much again as it wants in the time (memory). */
+const MAKES_UP_TIMES = 2
 /** Less than this share of what is wanted in the time is not worth a feed. */
 const WORTH_SHARE = 0.1
 
@@ -41,10 +43,11 @@ const saltRoomOf = ({ ledger, fed, crop }: PotFeeding, day: number): number =>
  */
 export function feedWish(feeding: PotFeeding, day: number, days: number): FeedWish {
   const needG = neededIn(feeding.ledger, day - 1, days)
+  const missing = missingBy(feeding.ledger, day - 1, days)
   const { tempC } = feeding.fed
   const ahead = tempC.subarray(day, day + days)
   return {
-    missingG: missingBy(feeding.ledger, day - 1, days),
+    missingG: ofNutrients((one) => Math.min(missing[one], MAKES_UP_TIMES * needG[one])),
     needG,
     spareG: ofNutrients((one) => SPARE_TIMES * needG[one]),
     days,
@@ -63,7 +66,7 @@ export function choicesAtHand(
     .filter(({ product, leftG }) => leftG > 0 && product.placement !== 'foliar' && only(product))
     .flatMap(({ product, leftG }) => {
       const mostG = mostOf(product, dosed)
-      return mostG === undefined ? [] : [{ product, mostG: Math.min(mostG, leftG) }]
+      return mostG === undefined ? [] : [{ product, mostG: Math.min(mostG, leftG), labelG: mostG }]
     })
 }
 
@@ -84,7 +87,7 @@ export const choicesToBuy = (garden: Garden, dosed: DosedPot): FeedChoice[] =>
     )
     .flatMap((product) => {
       const mostG = mostOf(product, dosed)
-      return mostG === undefined ? [] : [{ product, mostG }]
+      return mostG === undefined ? [] : [{ product, mostG, labelG: mostG }]
     })
 
 /** Fed to measure: the one product at hand, at its label's strength, in as many litres as bring what is missing. */

@@ -1,15 +1,20 @@
 import {
+  canMix,
   chooseFeeds,
   doseFor,
   feedSources,
   flushPlan,
   ofNutrients,
+  solutionL,
+  solutionStrength,
   type FeedChoices,
   type FeedDose,
   type FeedSource,
   type FlushPlan,
+  type MixFault,
   type Nutrient,
   type NutrientAmounts,
+  type SolutionStrength,
 } from '../feed'
 import { addDays, type Solve } from '../units'
 import type { GardenCourse } from './course'
@@ -102,6 +107,14 @@ export function feedWeeks({ from, today }: GardenCourse, feeding: PotFeeding): F
 /** A set of feeds out of the shelf, each as it is measured. */
 export interface ChosenForPot extends FeedChoices {
   readonly doses: readonly FeedDose[]
+  /** Those that are dissolved, all in one can: litres for this pot, and what they are together. */
+  readonly together:
+    | {
+        readonly volumeL: number
+        readonly strength: SolutionStrength
+        readonly faults: readonly MixFault[]
+      }
+    | undefined
 }
 
 /**
@@ -121,11 +134,23 @@ export function chooseForPot(
   const dosed = dosedPot(feeding.pot, pot.nowL)
   const wish = feedWish(feeding, day, days)
   const found = chooseFeeds(choicesAtHand(garden, dosed), wish, solve, choicesToBuy(garden, dosed))
+  const doses = found.feeds.map(({ product, massG }) =>
+    doseFor(dosed, product, { kind: 'mass', massG }, feedTools(garden)),
+  )
+  const inLitre = doses.flatMap(({ product, solution }) =>
+    solution ? [{ product, gramsL: solution.gramsL }] : [],
+  )
+  const { water } = garden.settings
   return {
     ...found,
-    doses: found.feeds.map(({ product, massG }) =>
-      doseFor(dosed, product, { kind: 'mass', massG }, feedTools(garden)),
-    ),
+    doses,
+    together: inLitre.length
+      ? {
+          volumeL: solutionL(dosed),
+          strength: solutionStrength(inLitre, water),
+          faults: canMix(inLitre, water),
+        }
+      : undefined,
   }
 }
 

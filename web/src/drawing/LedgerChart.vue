@@ -37,6 +37,9 @@ const rowPx = computed(() => (height.value - TOP - FOOT) / Math.max(1, weeks.val
 const columnPx = computed(() =>
   Math.max(40, (width.value - LEFT) / (nutrients.length + SALT_SHARE)),
 )
+/** On a phone the columns are too narrow for words: they stand in the rows behind the drawing. */
+const WORDS_PX = 76
+const hasRoom = computed(() => columnPx.value > WORDS_PX)
 const yOf = (index: number) => TOP + index * rowPx.value
 
 /** One nutrient: its line, and how its grams and its balance are drawn. */
@@ -154,14 +157,16 @@ const bottom = computed(() => yOf(weeks.value.length))
           <text :x="column.spine" y="14" class="ledger-name">
             {{ t(`nutrientSign.${column.nutrient}`) }}
           </text>
-          <text :x="column.spine" y="29" class="axis-middle">
-            {{ t('feedView.start', { mass: massWords(ledger.startG[column.nutrient]) }) }}
-          </text>
-          <text :x="column.spine - 3" :y="TOP - 8" class="axis-end">
-            {{ t('feedView.ledger.came') }}
-          </text>
-          <text :x="column.spine + 3" :y="TOP - 8">{{ t('feedView.ledger.went') }}</text>
-          <text :x="column.spine" :y="height - 4" class="axis-middle">
+          <template v-if="hasRoom">
+            <text :x="column.spine" y="29" class="axis-middle">
+              {{ t('feedView.start', { mass: massWords(ledger.startG[column.nutrient]) }) }}
+            </text>
+            <text :x="column.spine - 3" :y="TOP - 8" class="axis-end">
+              {{ t('feedView.ledger.came') }}
+            </text>
+            <text :x="column.spine + 3" :y="TOP - 8">{{ t('feedView.ledger.went') }}</text>
+          </template>
+          <text v-if="hasRoom" :x="column.spine" :y="height - 4" class="axis-middle">
             {{ t('feedView.ledger.aWeek', { mass: massWords(column.most) }) }}
           </text>
           <path class="ledger-zero" :d="`M${column.balance(0)} ${TOP}V${bottom}`" />

@@ -152,6 +152,7 @@ export const feedWords = {
     chooseText:
       'Out of what is on the shelf, for the next {days} days: least short and least over, then the fewest products, then the cheapest.',
     chooseGo: 'Choose',
+    together: 'All that dissolves, together in {litres} for this pot: on moist mix, at the foot.',
     chooseNone: 'Nothing on the shelf is better than giving nothing.',
     unmet: 'Not met: {list}.',
     allMet: 'Everything wanted is met.',

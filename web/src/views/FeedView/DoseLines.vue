@@ -16,6 +16,8 @@ const props = defineProps<{
   holds: readonly FeedHold[]
   /** On the shelf, g; undefined where it is not there. */
   stockG: number | undefined
+  /** One of several that go into one can. */
+  isPart?: boolean
 }>()
 const { garden } = storeToRefs(useGardenStore())
 const { t } = useI18n()
@@ -50,12 +52,12 @@ const strength = computed(() => props.dose.solution && strengthWords(props.dose.
     <p class="dose-amount">
       <WhyNumber :value="amount" :reasons="dose.reasons" :about="productName(dose.product.id)" />
     </p>
-    <template v-if="dose.solution">
+    <template v-if="dose.solution && !isPart">
       <p>{{ can }}</p>
       <p>{{ t('feedView.ofSolution', { litres: water(dose.solution.volumeL) }) }}</p>
       <p class="soft">{{ strength }}</p>
     </template>
-    <p class="soft">{{ t(`placement.${dose.placement}`) }}</p>
+    <p v-if="!isPart" class="soft">{{ t(`placement.${dose.placement}`) }}</p>
     <p v-if="stockG === undefined" class="soft">{{ t('feedView.noStock') }}</p>
     <p v-else-if="stockG < dose.massG" class="strong">
       {{ t('feedView.lowStock', { mass: mass(stockG) }) }}

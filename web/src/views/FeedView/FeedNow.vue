@@ -4,6 +4,7 @@ import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import {
   addDays,
+  holdsFor,
   measureMl,
   nutrients,
   shelfStock,
@@ -26,6 +27,7 @@ import type { FeedWork } from '../../workers/feed.worker'
 import { useWorker } from '../../workers/useWorker'
 import DoseLines from './DoseLines.vue'
 import { useFeeding } from './useFeeding'
+import { useFaultWords, useStrengthWords } from './useStrengthWords'
 
 /** What a pot is given now: what is due, the best out of the shelf, or anything else. */
 const props = defineProps<{
@@ -38,11 +40,13 @@ const emit = defineEmits<{ mode: [mode: 'programmes' | 'shelf'] }>()
 const { isSaving } = storeToRefs(useGardenStore())
 const { now } = storeToRefs(useTodayStore())
 const { t } = useI18n()
-const { mass, money, day } = useFormat()
+const { mass, money, day, water } = useFormat()
 const { productName } = useNames()
 const { ofError } = useFaultText()
 const { choices, doseOf, give, weighSpoon } = useFeeding(toRef(props, 'pot'), toRef(props, 'feed'))
 
+const strengthWords = useStrengthWords()
+const faultWords = useFaultWords()
 const stockOf = (id: string) =>
   shelfStock(props.garden).find(({ product }) => product.id === id)?.leftG
 
@@ -144,9 +148,22 @@ const giveAll = (doses: readonly FeedDose[]) => give(doses)
         v-for="dose in chosen.doses"
         :key="dose.product.id"
         :dose="dose"
-        :holds="[]"
+        :holds="holdsFor(course, feed, pot, dose)"
         :stock-g="stockOf(dose.product.id)"
+        :is-part="dose.solution !== undefined && chosen.doses.length > 1"
       />
+      <template v-if="chosen.together && chosen.doses.length > 1">
+        <p>{{ t('feedView.together', { litres: water(chosen.together.volumeL) }) }}</p>
+        <p class="soft">{{ strengthWords(chosen.together.strength) }}</p>
+        <p
+          v-for="fault in chosen.together.faults"
+          :key="fault.kind"
+          class="caution strong"
+          role="alert"
+        >
+          {{ faultWords(fault) }}
+        </p>
+      </template>
       <p v-if="!chosen.doses.length">{{ t('feedView.chooseNone') }}</p>
       <p v-else class="soft">{{ t('feedView.cost', { price: money(chosen.price) }) }}</p>
       <p>

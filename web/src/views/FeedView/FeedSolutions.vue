@@ -20,7 +20,6 @@ import {
   waterKinds,
   waterSourceSchema,
   type InLitre,
-  type MixFault,
 } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import ChoiceField from '../../ui/ChoiceField.vue'
@@ -30,13 +29,13 @@ import NumberField from '../../ui/NumberField.vue'
 import { useOptions } from '../../ui/options'
 import QuantityField from '../../ui/QuantityField.vue'
 import WhyNumber from '../../ui/WhyNumber.vue'
-import { useStrengthWords } from './useStrengthWords'
+import { useFaultWords, useStrengthWords } from './useStrengthWords'
 
 /** Feeds dissolved together: strength, salt, and whether they can be; in the can and as stock. */
 const store = useGardenStore()
 const { garden, isSaving } = storeToRefs(store)
 const { t } = useI18n()
-const { mass, number, volume } = useFormat()
+const { mass, volume } = useFormat()
 const { productName } = useNames()
 const { optionsOf } = useOptions()
 
@@ -82,25 +81,7 @@ const water = computed(() => garden.value?.settings.water ?? usualWater.tap)
 const strength = computed(() => solutionStrength(feeds.value, water.value))
 const faults = computed(() => canMix(feeds.value, water.value))
 const strengthWords = useStrengthWords()
-function faultWords(fault: MixFault): string {
-  switch (fault.kind) {
-    case 'gypsum':
-    case 'calciumPhosphate':
-      return t(`feedView.fault.${fault.kind}`, {
-        calcium: number(fault.calciumMmolL),
-        other: number(fault.otherMmolL),
-      })
-    case 'tooStrong':
-      return t('feedView.fault.tooStrong', {
-        product: productName(fault.productId),
-        grams: `${number(fault.gramsL)} g/L`,
-        limit: `${number(fault.limitGL)} g/L`,
-      })
-    case 'notSoluble':
-      return t('feedView.fault.notSoluble', { product: productName(fault.productId) })
-  }
-}
-
+const faultWords = useFaultWords()
 const ratio = ref<string | undefined>('50')
 const ratioOptions = INJECTOR_RATIOS.map((value) => ({
   value: String(value),
