@@ -17,6 +17,7 @@ import {
   starterProducts,
   starterRatesGL,
   type DosedPot,
+  type LabelAnalysis,
 } from '.'
 
 const pots: DosedPot[] = [
@@ -62,8 +63,7 @@ describe.each(feedCatalogue.map((product) => [product.id, product] as const))(
 
 describe('the catalogue', () => {
   test('has the analyses that labels commonly print (memory)', () => {
-    const printed = ({ n = 0, p2o5 = 0, k2o = 0 }: { n?: number; p2o5?: number; k2o?: number }) =>
-      `${n}-${p2o5}-${k2o}`
+    const printed = ({ n = 0, p2o5 = 0, k2o = 0 }: LabelAnalysis) => `${n}-${p2o5}-${k2o}`
     for (const [id, label] of [
       ['boneMeal', '3-15-0'],
       ['bloodMeal', '12-0-0'],
