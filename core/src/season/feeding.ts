@@ -1,8 +1,10 @@
 import {
   amendmentG,
   judgeLedger,
+  needReasons,
   nutrientLedger,
   nutrientNeed,
+  ofNutrients,
   placementOf,
   summedNeed,
   type DosedPot,
@@ -15,8 +17,8 @@ import {
 } from '../feed'
 import { feedProductOf, type Garden, type GardenRecord, type Settings } from '../garden'
 import { nitrogenDraw } from '../mix'
-import { growthOn, type Crop } from '../plant'
-import { dayOf, daysBetween, remembered } from '../units'
+import { cropForecast, growthOn, type Crop } from '../plant'
+import { dayOf, daysBetween, remembered, type Reason } from '../units'
 import { HOURS_A_DAY } from '../weather'
 import type { GardenCourse, PotCourse } from './course'
 import { sorted } from './doings'
@@ -182,6 +184,16 @@ export function feedVerdictOn(feeding: PotFeeding, day: number, date: string): F
   const { ledger, crop, fed, pot } = feeding
   const hasSet = pot.plants.some(({ course }) => SET_STAGES.includes(growthOn(course, date).stage))
   return judgeLedger(ledger, Math.max(0, day), { crop, hasSet, heldL: fed.heldL })
+}
+
+/** How the need of a container's plants comes about: their crop, and what a kilo of it takes. */
+export function feedNeedReasons({ pot, fed, crop }: PotFeeding): readonly Reason[] {
+  const cropKg = pot.plants.reduce(
+    (sum, { course, planting }) => sum + cropForecast(course).totalKg * planting.count,
+    0,
+  )
+  const seasonG = ofNutrients((one) => fed.needG[one].reduce((sum, grams) => sum + grams, 0))
+  return needReasons(crop, cropKg, seasonG)
 }
 
 /** A container as doses go by it. */

@@ -68,7 +68,14 @@ export {
 } from './waterYears'
 export { tellingTest, waterCurve, type WaterCurve, type WaterDayFacts } from './waterCurve'
 export { waterRisks, type FruitRisks, type WaterRisks } from './waterRisk'
-export { dosedPot, feedTools, feedVerdictOn, potFeeding, type PotFeeding } from './feeding'
+export {
+  dosedPot,
+  feedNeedReasons,
+  feedTools,
+  feedVerdictOn,
+  potFeeding,
+  type PotFeeding,
+} from './feeding'
 export { choicesAtHand, choicesToBuy, feedWish, MEASURE_DAYS } from './feedChoosing'
 export { feedToday, holdsFor, type DueFeed, type FeedToday } from './feedToday'
 export { feedDays, judgePlan, programmePot } from './feedPlans'

@@ -2,7 +2,14 @@
 import { computed } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
-import { daysBetween, feedWeeks, flushFor, type FeedToday, type PotToday } from '@rimbo/core'
+import {
+  daysBetween,
+  feedNeedReasons,
+  feedWeeks,
+  flushFor,
+  type FeedToday,
+  type PotToday,
+} from '@rimbo/core'
 import LedgerChart from '../../drawing/LedgerChart.vue'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
@@ -28,6 +35,7 @@ const todayAt = computed(() => {
   return (today - first) / (ledger.value.weeks.length * 7)
 })
 const ec = (value: number) => `${number(Math.round(value * 10) / 10)}`
+const needReasons = computed(() => feedNeedReasons(props.feed.feeding))
 const verdict = computed(() => {
   const { isUnderfed, isOverfed, nutrients } = props.feed.verdict
   if (isUnderfed && isOverfed) return 'both'
@@ -56,7 +64,7 @@ const flush = computed(
           <dd :class="{ strong: one.state === 'short' }">
             <WhyNumber
               :value="t(`nutrientState.${one.state}`)"
-              :reasons="one.reasons"
+              :reasons="[...one.reasons, ...needReasons]"
               :about="t(`nutrient.${one.nutrient}`)"
             />
           </dd>
