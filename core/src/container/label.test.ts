@@ -61,6 +61,9 @@ describe('labels', () => {
 
 test('a tape of 94 cm round a 4 mm wall is 291.2 mm inside', () => {
   expect(parseDiameter('circumference 94 cm', 'metric', 4)).toBeCloseTo(940 / Math.PI - 8, 9)
-  expect(parseDiameter('around 37 in', 'us', 0)).toBeCloseTo((37 * 25.4) / Math.PI, 9)
+  expect(parseDiameter('37 in circumference', 'us', 0)).toBeCloseTo((37 * 25.4) / Math.PI, 9)
+  expect(parseDiameter('round the outside 94 cm', 'metric', 4)).toBeCloseTo(940 / Math.PI - 8, 9)
+  // About thirty across, and not a tape laid round.
+  expect(parseDiameter('around 30 cm', 'metric', 4)).toBeCloseTo(300, 9)
   expect(parseDiameter('12 in', 'metric', 4)).toBeCloseTo(304.8, 9)
 })

@@ -1,6 +1,8 @@
 import { parseQuantity, type UnitSystem } from '../units'
 
-const ROUND_THE_OUTSIDE = /^\s*(?:circumference|circ\.?|girth|round|around)\s*(?:of|is|:|=)?\s*/i
+/** Said plainly, before or after the figure: "around 30 cm" is about thirty across. */
+const TAPE = '(?:circumference|circ\\.?|girth|(?:a?round )?the outside)'
+const ROUND_THE_OUTSIDE = new RegExp(`^\\s*${TAPE}\\s*(?:of|is|:|=)?\\s*|\\s+${TAPE}\\s*$`, 'i')
 
 /**
  * An inside diameter as people measure it: across ("30 cm"), or with a tape round

@@ -1,4 +1,4 @@
-import { InputError } from '../units'
+import { InputError, leadingNumber, own, tidied, type UnitSystem } from '../units'
 
 /** A pound on a square foot. */
 export const KN_M2_PER_PSF = 0.04788026
@@ -6,26 +6,35 @@ export const KN_M2_PER_PSF = 0.04788026
 /** What papers write, in kN/m². A kilogram weighs 9.81 N. */
 const UNITS_KN_M2: Readonly<Record<string, number>> = {
   'kn/m2': 1,
-  'kn/m²': 1,
   kpa: 1,
+  'n/m2': 0.001,
+  'dan/m2': 0.01,
   'kg/m2': 9.81 / 1000,
-  'kg/m²': 9.81 / 1000,
   psf: KN_M2_PER_PSF,
   'lb/ft2': KN_M2_PER_PSF,
-  'lb/ft²': KN_M2_PER_PSF,
 }
+
+/** A unit as it is spelt in the table: "lbs per sq. ft" as "lb/ft2". */
+const spelt = (unit: string): string =>
+  unit
+    .toLowerCase()
+    .replace(/[\s.^]/g, '')
+    .replace(/²/g, '2')
+    .replace(/per/g, '/')
+    .replace(/sq(?:uare)?(m|ft)\w*/g, '$12')
+    .replace(/^kgf?s?\//, 'kg/')
+    .replace(/^lbf?s?\//, 'lb/')
 
 /**
  * An allowed load as the papers say it: "3.0", "3 kN/m²", "300 kg/m²", "60 psf".
  *
  * @returns kN/m²
- * @throws InputError `badLoad`
+ * @throws InputError `badLoad`, `ambiguousNumber`
  */
-export function parseAreaLoad(text: string): number {
-  const found = /^([\d.,]+)\s*(.*)$/.exec(text.trim().toLowerCase())
-  const value = Number(found?.[1]?.replace(',', '.'))
-  const unit = found?.[2] ? UNITS_KN_M2[found[2].replace(/\s/g, '')] : 1
-  if (!found || !Number.isFinite(value) || unit === undefined)
+export function parseAreaLoad(text: string, system: UnitSystem = 'metric'): number {
+  const found = leadingNumber(tidied(text), system)
+  const unit = found && (found.rest === '' ? 1 : own(UNITS_KN_M2, spelt(found.rest)))
+  if (!found || !(found.value >= 0) || unit === undefined)
     throw new InputError('badLoad', { given: text.trim() })
-  return value * unit
+  return found.value * unit
 }

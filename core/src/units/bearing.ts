@@ -1,4 +1,5 @@
 import { InputError } from './inputError'
+import { tidied } from './parseNumber'
 
 /** Points of the compass, clockwise from north, 22.5° apart. */
 export const compassPoints = [
@@ -29,10 +30,12 @@ const POINT_DEG = 360 / compassPoints.length
  * @throws InputError `badBearing`
  */
 export function parseBearing(text: string): number {
-  const typed = text.trim().toUpperCase().replace(/°$/, '').trim()
+  const typed = tidied(text)
+    .toUpperCase()
+    .replace(/\s*(?:°|DEG(?:REES?)?\.?)$/, '')
   const point = compassPoints.findIndex((name) => name === typed)
   if (point >= 0) return point * POINT_DEG
-  const degrees = typed === '' ? NaN : Number(typed)
+  const degrees = /^\d+(?:[.,]\d+)?$/.test(typed) ? Number(typed.replace(',', '.')) : NaN
   if (!(degrees >= 0 && degrees <= 360)) throw new InputError('badBearing', { given: text.trim() })
   return degrees % 360
 }

@@ -46,19 +46,37 @@ export interface Measured {
   readonly count: number
 }
 
-/** The largest measure that it fills, in quarters below ten. */
-const counted = (volumeMl: number, measure: MeasureName, measureHoldsMl: number): Measured => {
-  const exact = volumeMl / measureHoldsMl
+/**
+ * The smallest that a spoon measures is a quarter of a teaspoon. What this would make
+ * more than a third too much goes on the scale.
+ */
+const SMALLEST_TEASPOONS = 0.25 * 0.75
+
+/** A volume in a measure, in quarters below ten; undefined where it is less than any spoon holds. */
+function counted(
+  volumeMl: number,
+  measure: MeasureName,
+  holds: (name: MeasureName) => number,
+): Measured | undefined {
+  if (!(volumeMl >= SMALLEST_TEASPOONS * holds('teaspoon') * (1 - 1e-9))) return undefined
+  const exact = volumeMl / holds(measure)
   const step = exact >= 10 ? 1 : 0.25
-  return { measure, count: Math.max(step, Math.round(exact / step) * step) }
+  return { measure, count: Math.round(exact / step) * step }
 }
 
 /**
- * A liquid in the measure one would pour it with: spoons first, cups from half of one upward.
+ * What is poured, or too strong to be taken by the hand, in the measure one would
+ * reach for: spoons first, cups from half of one upward.
  *
  * @param volumeMl dose
+ * @returns undefined where a quarter of a teaspoon would be far too much: then it is weighed
+ * @example pouredIn(30, 'metric', defaultMeasures) // => { measure: 'tablespoon', count: 2 }
  */
-export function pouredIn(volumeMl: number, system: UnitSystem, measures: Measures): Measured {
+export function pouredIn(
+  volumeMl: number,
+  system: UnitSystem,
+  measures: Measures,
+): Measured | undefined {
   const holds = (name: MeasureName) => measureMl(name, system, measures)
   const measure: MeasureName =
     volumeMl >= holds('cup') * 0.5
@@ -66,7 +84,7 @@ export function pouredIn(volumeMl: number, system: UnitSystem, measures: Measure
       : volumeMl >= holds('tablespoon')
         ? 'tablespoon'
         : 'teaspoon'
-  return counted(volumeMl, measure, holds(measure))
+  return counted(volumeMl, measure, holds)
 }
 
 /**
@@ -75,13 +93,15 @@ export function pouredIn(volumeMl: number, system: UnitSystem, measures: Measure
  *
  * @param massG dose
  * @param bulkDensityGMl what a millilitre of the loose product weighs
+ * @returns undefined where a quarter of a teaspoon would be far too much: then it is weighed
+ * @example inMeasures(52, 1.3, 'metric', defaultMeasures) // => { measure: 'handful', count: 1 }
  */
 export function inMeasures(
   massG: number,
   bulkDensityGMl: number,
   system: UnitSystem,
   measures: Measures,
-): Measured {
+): Measured | undefined {
   const volumeMl = massG / bulkDensityGMl
   const measure: MeasureName =
     volumeMl >= measures.handfulMl * 0.4
@@ -89,7 +109,7 @@ export function inMeasures(
       : volumeMl >= measureMl('tablespoon', system, measures)
         ? 'tablespoon'
         : 'teaspoon'
-  return counted(volumeMl, measure, measureMl(measure, system, measures))
+  return counted(volumeMl, measure, (name) => measureMl(name, system, measures))
 }
 
 /** What a handful holds, from one of a product that was weighed, mL. */

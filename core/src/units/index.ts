@@ -20,15 +20,9 @@ export {
   textSchema,
 } from './schemas'
 export { addDays, datesFrom, dayOf, dayOfYear, daysBetween, isDate, isDateTime } from './date'
-export {
-  bareUnit,
-  fromUnit,
-  toUnit,
-  units,
-  type Dimension,
-  type UnitName,
-  type UnitSystem,
-} from './unitTable'
+export { bareUnit, fromUnit, toUnit, units, type UnitName, type UnitSystem } from './unitTable'
+export type { Dimension } from './dimension'
+export { leadingNumber, parseNumber, tidied } from './parseNumber'
 export { parseQuantity } from './parseQuantity'
 export {
   defaultMeasures,
@@ -42,5 +36,6 @@ export {
   type Measures,
 } from './household'
 export { compassPoint, compassPoints, parseBearing } from './bearing'
+export { own } from './own'
 export { remembered } from './remembered'
 export { solveWithHighs, type HighsLike, type Solution, type Solve } from './solver'

@@ -50,6 +50,34 @@ describe('what people type', () => {
     ['40 sq ft', 'area', 'us', 3.7161],
     ['36 km/h', 'speed', 'metric', 10],
     ['45 %', 'share', 'metric', 0.45],
+    ['1 000 L', 'volume', 'metric', 1000],
+    ['1\u00a0000 L', 'volume', 'metric', 1000],
+    ['1\u202f000,5 L', 'volume', 'metric', 1000.5],
+    ['1\u2009200 mm', 'length', 'us', 1200],
+    ["1'000 mm", 'length', 'metric', 1000],
+    ['1,000,000 ml', 'volume', 'metric', 1000],
+    ['around 30 cm', 'length', 'metric', 300],
+    ['roughly 5 gal', 'volume', 'us', 18.927],
+    ['1h30', 'duration', 'metric', 1.5],
+    ['5 ft 3', 'length', 'metric', 1600.2],
+    ['1 m 20', 'length', 'us', 1200],
+    ['2 lb 3', 'mass', 'us', 992.233],
+    ['65°', 'temperature', 'us', 18.3333],
+    ['65 degrees', 'temperature', 'us', 18.3333],
+    ['18°', 'temperature', 'metric', 18],
+    ['65º F', 'temperature', 'imperial', 18.3333],
+    ['−5 °C', 'temperature', 'metric', -5],
+    // As printed on packs.
+    ['2 cubic ft', 'volume', 'metric', 56.6337],
+    ['1.5 cu. ft.', 'volume', 'us', 42.4753],
+    ['2-cubic-foot', 'volume', 'us', 56.6337],
+    ['1 cubic yard', 'volume', 'us', 764.555],
+    ['8 dry qt', 'volume', 'us', 8.80977],
+    ['8 US dry quarts', 'volume', 'metric', 8.80977],
+    ['5-gallon', 'volume', 'us', 18.927],
+    ['1⁄2 cup', 'volume', 'metric', 0.125],
+    ['1 1⁄2 cups', 'volume', 'metric', 0.375],
+    ['1/2-inch', 'length', 'metric', 12.7],
   ] as const)('%s as %s, %s', (text, dimension, system, expected) => {
     expect(parseQuantity(text, dimension, system)).toBeCloseTo(expected, 3)
   })
@@ -65,6 +93,13 @@ describe('what people type', () => {
     ['12 in', 'volume', 'wrongKind'],
     ['-3 cm', 'length', 'negative'],
     ['1,500 l', 'volume', 'ambiguousNumber'],
+    ['5 5 gal', 'volume', 'severalNumbers'],
+    ['10 20 l', 'volume', 'severalNumbers'],
+    ['1 0000 l', 'volume', 'severalNumbers'],
+    ['1 m 5', 'length', 'severalNumbers'],
+    ['5 ft 14', 'length', 'severalNumbers'],
+    ['3-4 l', 'volume', 'unknownUnit'],
+    ['round 30 cm', 'length', 'notANumber'],
   ] as const)('refuses %j as %s: %s', (text, dimension, code) => {
     expect(codeOf(() => parseQuantity(text, dimension, 'metric'))).toBe(code)
   })
@@ -120,6 +155,36 @@ describe('units', () => {
       ),
     )
   })
+
+  // NIST Handbook 44, appendix C: 67.200625 and 33.6003125 cubic inches.
+  test('a dry quart and pint are a quarter and an eighth of a dry gallon', () => {
+    expect(units.volume.usDryQuart.factor * 4).toBeCloseTo(units.volume.usDryGallon.factor, 9)
+    expect(units.volume.usDryPint.factor * 8).toBeCloseTo(units.volume.usDryGallon.factor, 9)
+  })
+  test('parted thousands read as the same number without, by every kind of space', () =>
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1000, max: 999_999_999 }),
+        fc.constantFrom(' ', '\u00a0', '\u2009', '\u202f', "'", '’'),
+        fc.constantFrom('metric', 'us', 'imperial'),
+        (value, mark, system) => {
+          const parted = String(value).replace(/\B(?=(\d{3})+$)/g, mark)
+          expect(parseQuantity(`${parted} ml`, 'volume', system)).toBeCloseTo(value / 1000, 6)
+        },
+      ),
+    ))
+  test('two bare numbers are never added up', () =>
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 99 }),
+        fc.integer({ min: 1, max: 99 }),
+        fc.constantFrom('gal', 'l', 'qt', 'ml'),
+        (one, other, unit) =>
+          expect(codeOf(() => parseQuantity(`${one} ${other} ${unit}`, 'volume', 'us'))).toBe(
+            'severalNumbers',
+          ),
+      ),
+    ))
 
   test('any text gives a finite number or an InputError, nothing else', () => {
     fc.assert(

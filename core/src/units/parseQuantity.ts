@@ -1,56 +1,43 @@
+import type { Dimension } from './dimension'
 import { InputError } from './inputError'
-import { bareUnit, fromUnit, unitFor, type Dimension, type UnitSystem } from './unitTable'
+import { leadingNumber, tidied } from './parseNumber'
+import { bareUnit, fromUnit, unitFor, units, type Unit, type UnitSystem } from './unitTable'
 
-const FRACTIONS: Record<string, string> = {
-  '½': '1/2',
-  '⅓': '1/3',
-  '⅔': '2/3',
-  '¼': '1/4',
-  '¾': '3/4',
-  '⅛': '1/8',
-  '⅜': '3/8',
-  '⅝': '5/8',
-  '⅞': '7/8',
+/** One number of a typed sum and its unit, which may be missing. */
+interface Term {
+  readonly value: number
+  readonly unitText: string
 }
 
-const NUMBER = /^[+\-−]?(?:\d+\s+\d+\/\d+|\d+\/\d+|\d[\d.,]*|[.,]\d+)/
+/** What stands before the next number is this one's unit. "m3" and "in2" end in a digit, but in "5ft3in" it begins the next number. */
+const UNIT = /^(?:[a-z]{1,3}(?:\^?[23](?![\d.,/]|\s*[a-z"'])|[²³])|(?:[^\d.,]|\.(?!\d))*)/i
 
-function tidied(text: string): string {
-  return text
-    .replace(/[½⅓⅔¼¾⅛⅜⅝⅞]/g, (mark) => ` ${FRACTIONS[mark]!}`)
-    .replace(/(\d)-(\d+\/\d+)/g, '$1 $2')
-    .replace(/[\u00a0\u2009\u202f]/g, ' ')
-    .replace(/[″”“]/g, '"')
-    .replace(/[′’‘]/g, "'")
-    .replace(/^\s*(?:about|approx\.?|ca\.?|~)\s*/i, '')
-    .trim()
-}
-
-/** "1 1/2", "3/4", "1,5", "1.5", "1,250.5" as a number. */
-function numberFrom(text: string, system: UnitSystem): number {
-  const sign = /^[-−]/.test(text) ? -1 : 1
-  const body = text.replace(/^[+\-−]/, '')
-  const mixed = /^(?:(\d+)\s+)?(\d+)\/(\d+)$/.exec(body)
-  if (mixed) {
-    const [, whole = '0', top, bottom] = mixed
-    if (Number(bottom) === 0) throw new InputError('notANumber', { given: text })
-    return sign * (Number(whole) + Number(top) / Number(bottom))
+function termsOf(text: string, system: UnitSystem): Term[] {
+  const terms: Term[] = []
+  let rest = tidied(text)
+  while (rest !== '') {
+    const found = leadingNumber(rest, system)
+    if (!found) throw new InputError('notANumber', { given: text.trim() })
+    const typed = UNIT.exec(found.rest)?.[0] ?? ''
+    rest = found.rest.slice(typed.length).replace(/^[,+\s]+/, '')
+    terms.push({
+      value: found.value,
+      unitText: typed.replace(/\band\b|[,+]\s*$/gi, '').trim(),
+    })
   }
-  return sign * decimalFrom(body, text, system)
+  return terms
 }
 
-function decimalFrom(body: string, given: string, system: UnitSystem): number {
-  if (/^\d+$|^\d*\.\d+$|^\d+\.$/.test(body)) return Number(body)
-  if (/^\d{1,3}(?:,\d{3})+\.\d+$/.test(body)) return Number(body.replaceAll(',', ''))
-  if (/^\d{1,3}(?:\.\d{3})+,\d+$/.test(body))
-    return Number(body.replaceAll('.', '').replace(',', '.'))
-  // "1,500" is fifteen hundred to one reader and one and a half to another.
-  if (/^[1-9]\d{0,2},\d{3}$/.test(body)) {
-    if (system !== 'metric') return Number(body.replace(',', ''))
-    throw new InputError('ambiguousNumber', { given })
-  }
-  if (/^\d*,\d+$/.test(body)) return Number(body.replace(',', '.'))
-  throw new InputError('notANumber', { given })
+/** What a bare number after a unit is in, where everybody says it so, and how many of it make the larger one. */
+const NEXT_SMALLER: Readonly<
+  Partial<Record<string, { readonly unit: Unit; readonly under: number; readonly atLeast: number }>>
+> = {
+  ft: { unit: units.length.in, under: 12, atLeast: 0 },
+  // "1 m 5" could be five centimetres or half a metre.
+  m: { unit: units.length.cm, under: 100, atLeast: 10 },
+  lb: { unit: units.mass.oz, under: 16, atLeast: 0 },
+  kg: { unit: units.mass.g, under: 1000, atLeast: 100 },
+  h: { unit: units.duration.min, under: 60, atLeast: 0 },
 }
 
 /**
@@ -59,50 +46,51 @@ function decimalFrom(body: string, given: string, system: UnitSystem): number {
  *
  * Reads decimal points and commas, fractions ("1 1/2 cups", "½ cup"), sums of
  * units ("5 ft 3 in") and units without a space. A bare number takes the usual
- * unit of the system. A gallon, pint, cup or spoon without "US" or "imperial" is
+ * unit of the system, or the next smaller one after a unit ("5 ft 3", "1h30"); two
+ * bare numbers are asked for again, not added. A gallon, pint, cup or spoon without "US" or "imperial" is
  * the system's own; in the metric system a gallon is the US one, as pots are
- * labelled, and spoons are 5 and 15 mL.
+ * labelled, and spoons are 5 and 15 mL. A bare degree is the system's.
  *
  * @example parseQuantity('5 gal', 'volume', 'us') // 18.927…
- * @throws InputError `empty`, `notANumber`, `ambiguousNumber`, `unknownUnit`,
- *   `wrongKind` or `negative`
+ * @throws InputError `empty`, `notANumber`, `ambiguousNumber`, `severalNumbers`,
+ *   `unknownUnit`, `wrongKind` or `negative`
  */
 export function parseQuantity(text: string, dimension: Dimension, system: UnitSystem): number {
-  let rest = tidied(text)
-  if (rest === '') throw new InputError('empty')
-  let total: number | undefined
-  while (rest !== '') {
-    const found = NUMBER.exec(rest)
-    if (!found) throw new InputError('notANumber', { given: text.trim() })
-    const value = numberFrom(found[0], system)
-    rest = rest.slice(found[0].length).trimStart()
-    // What stands before the next number is this one's unit. "m3" and "in2" end in
-    // a digit, but in "5ft3in" the digit begins the next number.
-    const unitText =
-      /^(?:[a-z]{1,3}(?:\^?[23](?![\d.,/]|\s*[a-z"'])|[²³])|(?:[^\d.,]|\.(?!\d))*)/i.exec(
-        rest,
-      )?.[0] ?? ''
-    rest = rest.slice(unitText.length).replace(/^[,+\s]+/, '')
-    const part = inCoreUnit(value, unitText.replace(/\band\b|\+$/gi, '').trim(), dimension, system)
-    total = (total ?? 0) + part
-  }
-  if (total === undefined || !Number.isFinite(total))
-    throw new InputError('notANumber', { given: text.trim() })
+  const terms = termsOf(text, system)
+  if (!terms.length) throw new InputError('empty')
+  let total = 0
+  let before: string | undefined
+  terms.forEach(({ value, unitText }, index) => {
+    if (unitText === '') {
+      total += bare(value, index, before)
+      before = undefined
+      return
+    }
+    const { unit, name } = unitIn(unitText, dimension, system)
+    total += value * unit.factor + (unit.offset ?? 0)
+    before = name
+  })
+  if (!Number.isFinite(total)) throw new InputError('notANumber', { given: text.trim() })
   if (total < 0 && dimension !== 'temperature')
     throw new InputError('negative', { given: text.trim() })
   return total
+
+  /** A number without a unit: alone in the usual one, after a unit in the next smaller. */
+  function bare(value: number, index: number, larger: string | undefined): number {
+    if (terms.length === 1) return fromUnit(value, dimension, bareUnit[system][dimension])
+    const next = larger === undefined ? undefined : NEXT_SMALLER[larger]
+    const isLast = index === terms.length - 1
+    if (!isLast || !next || value >= next.under || value < next.atLeast)
+      throw new InputError('severalNumbers', { given: text.trim() })
+    return value * next.unit.factor
+  }
 }
 
-function inCoreUnit(
-  value: number,
-  unitText: string,
-  dimension: Dimension,
-  system: UnitSystem,
-): number {
-  if (unitText === '') return fromUnit(value, dimension, bareUnit[system][dimension])
+/** The unit of a spelling, where it is one of the dimension. */
+function unitIn(unitText: string, dimension: Dimension, system: UnitSystem) {
   const found = unitFor(unitText, system)
   if (!found) throw new InputError('unknownUnit', { unit: unitText })
   if (found.dimension !== dimension)
     throw new InputError('wrongKind', { unit: unitText, kind: found.dimension, wanted: dimension })
-  return value * found.unit.factor + (found.unit.offset ?? 0)
+  return found
 }

@@ -1,13 +1,6 @@
-/** What a quantity measures. Each has one unit inside the core, named beside it. */
-export type Dimension =
-  | 'volume' // L
-  | 'length' // mm
-  | 'mass' // g
-  | 'temperature' // °C
-  | 'area' // m²
-  | 'speed' // m/s
-  | 'duration' // h
-  | 'share' // 0–1
+import type { Dimension } from './dimension'
+import { own } from './own'
+import { spellings } from './spellings'
 
 /** Which of several units of one name is meant, and which is taken where none is typed. */
 export type UnitSystem = 'metric' | 'us' | 'imperial'
@@ -47,6 +40,8 @@ export const units = {
     usTablespoon: unit(US_GALLON_L / 256),
     usTeaspoon: unit(US_GALLON_L / 768),
     usDryGallon: unit(CUBIC_INCH_L * 268.8025),
+    usDryQuart: unit(CUBIC_INCH_L * 67.200625),
+    usDryPint: unit(CUBIC_INCH_L * 33.6003125),
     imperialGallon: unit(IMPERIAL_GALLON_L),
     imperialQuart: unit(IMPERIAL_GALLON_L / 4),
     imperialPint: unit(IMPERIAL_GALLON_L / 8),
@@ -90,84 +85,6 @@ export const units = {
 export type UnitName<D extends Dimension = Dimension> = D extends Dimension
   ? keyof (typeof units)[D] & string
   : never
-
-/** Spellings that mean the same unit in every system. Lower case, dots and spaces taken out. */
-const spellings: Record<Dimension, Record<string, readonly string[]>> = {
-  volume: {
-    ml: ['ml', 'millilitre', 'milliliter', 'cc', 'cm3'],
-    cl: ['cl', 'centilitre', 'centiliter'],
-    dl: ['dl', 'decilitre', 'deciliter'],
-    l: ['l', 'ltr', 'lt', 'litre', 'liter', 'dm3'],
-    m3: ['m3', 'cubicmetre', 'cubicmeter', 'cum'],
-    in3: ['in3', 'cuin', 'cubicinch', 'cubicinches'],
-    ft3: ['ft3', 'cuft', 'cubicfoot', 'cubicfeet', 'cf'],
-    yd3: ['yd3', 'cuyd', 'cubicyard'],
-    usGallon: ['usgal', 'usgallon', 'galus'],
-    usQuart: ['usqt', 'usquart'],
-    usPint: ['uspt', 'uspint'],
-    usCup: ['uscup'],
-    usFluidOunce: ['usfloz'],
-    usTablespoon: ['ustbsp', 'ustablespoon'],
-    usTeaspoon: ['ustsp', 'usteaspoon'],
-    usDryGallon: ['drygal', 'drygallon', 'usdrygal', 'usdrygallon'],
-    imperialGallon: [
-      'impgal',
-      'imperialgal',
-      'imperialgallon',
-      'ukgal',
-      'ukgallon',
-      'galimp',
-      'galuk',
-    ],
-    imperialQuart: ['impqt', 'imperialquart', 'ukquart'],
-    imperialPint: ['imppt', 'imppint', 'imperialpint', 'ukpint', 'ukpt'],
-    imperialFluidOunce: ['impfloz', 'imperialfloz', 'ukfloz'],
-    metricCup: ['metriccup'],
-    metricTablespoon: ['metrictbsp', 'metrictablespoon'],
-    metricTeaspoon: ['metrictsp', 'metricteaspoon'],
-  },
-  length: {
-    mm: ['mm', 'millimetre', 'millimeter'],
-    cm: ['cm', 'centimetre', 'centimeter'],
-    m: ['m', 'metre', 'meter'],
-    in: ['in', 'inch', 'inches', '"', "''"],
-    ft: ['ft', 'foot', 'feet', "'"],
-    yd: ['yd', 'yard'],
-  },
-  mass: {
-    mg: ['mg', 'milligram'],
-    g: ['g', 'gr', 'gram', 'gramme'],
-    kg: ['kg', 'kilo', 'kilogram', 'kilogramme'],
-    oz: ['oz', 'ounce'],
-    lb: ['lb', 'pound'],
-  },
-  temperature: {
-    celsius: ['°c', 'c', 'degc', 'celsius', 'degreesc', 'degreecelsius', 'degreescelsius', '°'],
-    fahrenheit: [
-      '°f',
-      'f',
-      'degf',
-      'fahrenheit',
-      'degreesf',
-      'degreefahrenheit',
-      'degreesfahrenheit',
-    ],
-  },
-  area: {
-    cm2: ['cm2', 'sqcm'],
-    m2: ['m2', 'sqm', 'squaremetre', 'squaremeter'],
-    in2: ['in2', 'sqin', 'squareinch', 'squareinches'],
-    ft2: ['ft2', 'sqft', 'squarefoot', 'squarefeet'],
-  },
-  speed: {
-    mS: ['m/s', 'ms-1'],
-    kmH: ['km/h', 'kmh', 'kph'],
-    mph: ['mph'],
-    kn: ['kn', 'kt', 'knot'],
-  },
-  duration: { min: ['min', 'minute'], h: ['h', 'hr', 'hour'] },
-  share: { percent: ['%', 'percent'], fraction: [] },
-}
 
 /** Names that depend on the chosen system: a gallon, a cup, a spoon. */
 const bySystem: Record<string, Record<UnitSystem, UnitName<'volume'>>> = {
@@ -230,6 +147,9 @@ export const bareUnit: Record<UnitSystem, { [D in Dimension]: UnitName<D> }> = {
   },
 }
 
+/** A degree without a letter is one of the chosen system. */
+const bareDegrees: ReadonlySet<string> = new Set(['°', 'deg', 'degree', 'degrees'])
+
 const bySpelling = new Map<string, { dimension: Dimension; name: string }>()
 for (const [dimension, names] of Object.entries(spellings))
   for (const [name, list] of Object.entries(names))
@@ -244,11 +164,16 @@ export function unitFor(
   const bare = spelling
     .toLowerCase()
     .replace(/[.\s]/g, '')
+    .replace(/([a-z])-(?=[a-z])/g, '$1')
     .replace(/²/g, '2')
     .replace(/³/g, '3')
     .replace(/\^/g, '')
+  if (bareDegrees.has(bare)) {
+    const name = bareUnit[system].temperature
+    return { dimension: 'temperature', name, unit: units.temperature[name] }
+  }
   for (const text of [bare, bare.replace(/s$/, '')]) {
-    const ownName = systemSpellings[text]
+    const ownName = own(systemSpellings, text)
     const name = ownName ? bySystem[ownName]?.[system] : undefined
     if (name) return { dimension: 'volume', name, unit: units.volume[name] }
     const found = bySpelling.get(text)

@@ -5,6 +5,8 @@ export const faults = {
   notANumber: '“{given}” cannot be read as a number with a unit.',
   notReadable: '“{given}” cannot be read as a number.',
   ambiguousNumber: '“{given}” can be read two ways: type 1500 or 1.5.',
+  severalNumbers: '“{given}” holds more than one number: type one, or give each its unit.',
+  nestedTooDeep: 'This file is nested deeper than any garden: it was not read.',
   unknownUnit: '“{unit}” is not a unit known here.',
   wrongKind: '“{unit}” measures {kind}; this field wants {wanted}.',
   negative: 'This cannot be below zero.',

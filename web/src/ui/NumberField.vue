@@ -1,35 +1,41 @@
 <script setup lang="ts">
 import { computed, ref, useId, watch } from 'vue'
-import { useI18n } from 'vue-i18n'
+import { parseNumber } from '@rimbo/core'
+import { useFaultText } from './faults'
+import { useFormat } from './format'
 
 /** A labelled number that has no unit to type: a pH, a ratio, a price. */
 const props = defineProps<{ label: string; fault?: string | undefined; hint?: string }>()
 const model = defineModel<number | undefined>({ required: true })
 const id = useId()
-const { t } = useI18n()
 
 const written = (value: number | undefined) =>
-  value === undefined ? '' : String(Number(value.toPrecision(6)))
+  value === undefined || Number.isNaN(value) ? '' : String(Number(value.toPrecision(6)))
 const text = ref(written(model.value))
 let given = model.value
 
-/** A comma is a point: no number here is so large that it wants its thousands parted. */
-const readNumber = () =>
-  text.value.trim() ? Number(text.value.trim().replace(',', '.')) : undefined
-const isReadable = computed(() => !Number.isNaN(readNumber()))
+const { system } = useFormat()
+const { ofError } = useFaultText()
+/** What was typed, or what is wrong with it. */
+const typed = computed((): { value?: number; fault?: string } => {
+  if (!text.value.trim()) return {}
+  try {
+    return { value: parseNumber(text.value, system.value) }
+  } catch (error) {
+    return { fault: ofError(error) }
+  }
+})
 function read(): void {
-  const value = readNumber()
-  given = Number.isNaN(value) ? undefined : value
+  // What cannot be read is no number, and not nothing: a form must not take it for left out.
+  given = typed.value.fault ? NaN : typed.value.value
   model.value = given
 }
 watch(model, (value) => {
-  if (value === given) return
+  if (Object.is(value, given)) return
   given = value
   text.value = written(value)
 })
-const shownFault = computed(() =>
-  isReadable.value ? props.fault : t('fault.notReadable', { given: text.value }),
-)
+const shownFault = computed(() => typed.value.fault ?? props.fault)
 </script>
 
 <template>

@@ -19,6 +19,8 @@ const props = defineProps<{
   /** What the rules of the whole say of this field. */
   fault?: string | undefined
   optional?: boolean
+  /** An optional one that cannot be read is `NaN`, so that a form does not take it for left out. */
+  strict?: boolean
   hint?: string
 }>()
 const model = defineModel<number | undefined>({ required: true })
@@ -59,14 +61,14 @@ function read(): void {
         : parseQuantity(withUnit(text.value), props.dimension, system.value)
   } catch (error) {
     readFault.value = ofError(error)
-    given = undefined
+    given = props.strict ? NaN : undefined
   }
   model.value = given
 }
 
 /** Says in the usual unit what was typed in another. */
 const understood = computed(() => {
-  if (model.value === undefined || readFault.value) return ''
+  if (model.value === undefined || Number.isNaN(model.value) || readFault.value) return ''
   const usual = t(`unit.${usualUnit.value}`)
   const isUsual = isBare(text.value.replace(usual, ''))
   const suffix = {
@@ -87,7 +89,7 @@ function show(value: number | undefined): void {
   text.value = typedForm(value)
 }
 watch(model, (value) => {
-  const isOwn = value === given || (value === undefined && !!readFault.value)
+  const isOwn = Object.is(value, given) || (value === undefined && !!readFault.value)
   if (!isOwn) show(value)
 })
 watch(usualUnit, () => {

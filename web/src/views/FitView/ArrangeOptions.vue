@@ -15,6 +15,7 @@ import {
 import ChoiceField from '../../ui/ChoiceField.vue'
 import CountField from '../../ui/CountField.vue'
 import { useFormat } from '../../ui/format'
+import { numberIn } from '../../ui/numberIn'
 import { useOptions } from '../../ui/options'
 import TextField from '../../ui/TextField.vue'
 
@@ -22,13 +23,13 @@ import TextField from '../../ui/TextField.vue'
 const props = defineProps<{ garden: Garden; wanted: ArrangementWishes }>()
 const emit = defineEmits<{ change: [change: Partial<ArrangementWishes>] }>()
 const { t } = useI18n()
-const { volume } = useFormat()
+const { system, volume } = useFormat()
 
 const { optionsOf } = useOptions()
 const schoolOptions = computed(() => optionsOf(schoolIds, 'school'))
 /** A text as a price, or undefined where it is none. */
 const priceIn = (text: string) => {
-  const value = Number(text.replace(',', '.'))
+  const value = numberIn(text, system.value)
   return text.trim() && value >= 0 && value <= 10_000 ? value : undefined
 }
 const budgetText = ref(String(props.wanted.budget))

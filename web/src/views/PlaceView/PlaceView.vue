@@ -32,7 +32,7 @@ const store = useGardenStore()
 const { garden } = storeToRefs(store)
 const { date, year, today } = storeToRefs(useTodayStore())
 const { t } = useI18n()
-const { length, tenths } = useFormat()
+const { length, system, tenths } = useFormat()
 const { plantWords } = usePotWords()
 
 const spaceId = ref<string>()
@@ -46,7 +46,7 @@ const pots = computed(
 
 /** The form while the space is being drawn; what is kept shows otherwise. */
 const form = shallowRef<PlanForm>()
-const draw = () => (form.value = usePlanForm(space.value?.plan))
+const draw = () => (form.value = usePlanForm(space.value?.plan, system.value))
 watch(
   () => space.value?.id,
   () => (form.value = undefined),

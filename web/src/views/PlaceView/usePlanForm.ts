@@ -11,10 +11,12 @@ import {
   rectangularPlan,
   skylineElevationDeg,
   type Fault,
+  type UnitSystem,
   type Plan,
   type PlanPoint,
   type Side,
 } from '@rimbo/core'
+import { numberIn } from '../../ui/numberIn'
 
 interface TypedSide {
   kind: Side['kind']
@@ -95,7 +97,7 @@ function isRectangle({ corners }: Plan): boolean {
 }
 
 /** The state of the form of a space: what was typed, the plan it makes if it makes one, and the faults. */
-export function usePlanForm(start: Plan | undefined) {
+export function usePlanForm(start: Plan | undefined, system: UnitSystem = 'metric') {
   const from = start ?? rectangularPlan(USUAL)
   const size = boxOf(from.corners)
   const typed = reactive<TypedPlan>({
@@ -134,9 +136,9 @@ export function usePlanForm(start: Plan | undefined) {
   }
   const facing = computed(() => read(() => parseBearing(typed.facing)))
   const allowed = computed(() =>
-    typed.allowed.trim() ? read(() => parseAreaLoad(typed.allowed)) : {},
+    typed.allowed.trim() ? read(() => parseAreaLoad(typed.allowed, system)) : {},
   )
-  const numberOf = (text: string) => (text.trim() ? Number(text.replace(',', '.')) : undefined)
+  const numberOf = (text: string) => (text.trim() ? numberIn(text, system) : undefined)
 
   /** What stands opposite, a third of the half circle that the space looks to at a time. */
   const skyline = computed(() => {

@@ -13,6 +13,7 @@ import {
 import { useGardenStore } from '../../stores/garden'
 import { useFaultText } from '../../ui/faults'
 import { useFormat } from '../../ui/format'
+import { numberIn } from '../../ui/numberIn'
 import QuantityField from '../../ui/QuantityField.vue'
 import TextField from '../../ui/TextField.vue'
 
@@ -56,7 +57,7 @@ const typed = computed(() => {
   )
   return dailyWeatherSchema.safeParse({ date: date.value, ...known }, { reportInput: true })
 })
-const latitudeDeg = computed(() => Number(place.latitude.replace(',', '.').replace('°', '')))
+const latitudeDeg = computed(() => numberIn(place.latitude.replace('°', ''), system.value))
 const typedPlace = computed(() =>
   placeSchema.safeParse(
     {

@@ -1,0 +1,10 @@
+/**
+ * What stands in an object under a key that came from outside, and nothing that all
+ * objects inherit: an id may be called `constructor`.
+ *
+ * @example own({}, 'toString') // => undefined
+ */
+export const own = <V>(
+  table: Readonly<Record<string, V>>,
+  key: string | undefined,
+): V | undefined => (key !== undefined && Object.hasOwn(table, key) ? table[key] : undefined)
