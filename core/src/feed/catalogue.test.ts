@@ -21,9 +21,9 @@ import {
 } from '.'
 
 const pots: DosedPot[] = [
-  { fillVolumeL: 8, surfaceM2: 0.09, hasReservoir: false, takesL: 1 },
-  { fillVolumeL: 17, surfaceM2: 0.06, hasReservoir: false, takesL: 0 },
-  { fillVolumeL: 36, surfaceM2: 0.2, hasReservoir: true, takesL: 8 },
+  { fillVolumeL: 8, surfaceM2: 0.09, hasReservoir: false },
+  { fillVolumeL: 17, surfaceM2: 0.06, hasReservoir: false },
+  { fillVolumeL: 36, surfaceM2: 0.2, hasReservoir: true },
 ]
 
 describe.each(feedCatalogue.map((product) => [product.id, product] as const))(

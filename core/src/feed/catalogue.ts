@@ -1,13 +1,14 @@
 import { limes } from '../mix'
-import { memory, practice, published } from '../units'
+import { memory, practice } from '../units'
 import { ATOMIC } from './label'
-import type { FeedProduct, LabelRate } from './product'
+import { inWater, liquid, mixed, organic, pack, salt } from './catalogueRows'
+import { homeMade } from './homeMade'
+import type { FeedProduct } from './product'
 
 // Typical analyses, densities, rates and prices are from memory, common practice where so marked;
 // the label on the gardener's own pack comes first. Salts are by their formula mass.
 const { h, n, o, mg, s, k, ca, p } = ATOMIC
 const WATER = 2 * h + o
-const formula = published('formula mass, IUPAC standard atomic weights')
 const share = (element: number, whole: number) => (100 * element) / whole
 const EPSOM = mg + s + 4 * o + 7 * WATER
 const GYPSUM = ca + s + 4 * o + 2 * WATER
@@ -16,83 +17,6 @@ const DOLOMITE = ca + mg + 2 * CARBONATE
 const SULPHATE_OF_POTASH = 2 * k + s + 4 * o
 const NITRATE_OF_POTASH = k + n + 3 * o
 const MONO_PHOSPHATE = k + 2 * h + p + 4 * o
-
-const mixed = (leastG: number, massG: number, mostG: number): LabelRate => ({
-  kind: 'perLitreMix',
-  leastG,
-  massG,
-  mostG,
-})
-const inWater = (amount: number, mostAmount: number, unit: 'g' | 'ml' = 'g'): LabelRate => ({
-  kind: 'perLitreWater',
-  amount,
-  mostAmount,
-  unit,
-})
-const pack = (massG: number, price: number) => ({ massG, price })
-
-/** A row with what most of its form have in common. */
-const organic = (
-  id: string,
-  analysis: FeedProduct['analysis'],
-  densityGMl: number,
-  rate: readonly [least: number, usual: number, most: number],
-  price: number,
-  more: Partial<FeedProduct> = {},
-): FeedProduct => ({
-  id,
-  form: 'granularOrganic',
-  analysis,
-  densityGMl,
-  rates: [mixed(...rate)],
-  leastDays: 21,
-  mostDays: 45,
-  placement: 'throughUpperTwoThirds',
-  cautions: ['dust', 'dogs'],
-  packs: [pack(1000, price)],
-  provenance: memory,
-  ...more,
-})
-const salt = (
-  id: string,
-  analysis: FeedProduct['analysis'],
-  densityGMl: number,
-  rates: readonly LabelRate[],
-  price: number,
-  more: Partial<FeedProduct> = {},
-): FeedProduct => ({
-  id,
-  form: 'mineralSalt',
-  analysis,
-  densityGMl,
-  rates: [...rates],
-  leastDays: 14,
-  placement: 'drench',
-  cautions: [],
-  packs: [pack(1000, price)],
-  provenance: formula,
-  ...more,
-})
-const liquid = (
-  id: string,
-  analysis: FeedProduct['analysis'],
-  rates: readonly LabelRate[],
-  price: number,
-  more: Partial<FeedProduct> = {},
-): FeedProduct => ({
-  id,
-  form: 'liquid',
-  analysis,
-  densityGMl: 1.15,
-  rates: [...rates],
-  leastDays: 7,
-  mostDays: 14,
-  placement: 'drench',
-  cautions: [],
-  packs: [pack(1150, price)],
-  provenance: memory,
-  ...more,
-})
 
 /** Generic feeds with common analyses. */
 export const feedCatalogue: readonly FeedProduct[] = [
@@ -120,7 +44,9 @@ export const feedCatalogue: readonly FeedProduct[] = [
     id: 'balancedSoluble',
     form: 'solubleCrystals',
     analysis: { n: 18, p2o5: 18, k2o: 21, mgo: 2 },
-    ammoniumShare: 0.5,
+    // About half of its nitrogen is urea, a fifth ammonium (memory).
+    ammoniumShare: 0.7,
+    ureaShare: 0.5,
     densityGMl: 1,
     rates: [inWater(0.8, 1.5)],
     leastDays: 7,
@@ -158,14 +84,20 @@ export const feedCatalogue: readonly FeedProduct[] = [
     analysis: { n: 10, p2o5: 10, k2o: 10 },
     ammoniumShare: 0.7,
     densityGMl: 1,
-    rates: [mixed(0.5, 1, 1.5)],
+    // In a dry ring above a reservoir 1–1½ US cups do for 19 L (practice): it is drawn from all season.
+    rates: [
+      mixed(0.5, 1, 1.5),
+      { kind: 'perPot', massG: 237, mostG: 355, potVolumeL: 19, placement: 'dryRimRing' },
+    ],
     leastDays: 28,
     placement: 'throughUpperTwoThirds',
     cautions: ['dust'],
     packs: [pack(5000, 11)],
     provenance: memory,
   },
+  // At planting, two and four weeks later (practice).
   organic('boneMeal', { n: 3, p2o5: 15, cao: 33.6 }, 0.85, [0.7, 1.5, 2.5], 4, {
+    leastDays: 14,
     provenance: practice,
   }),
   organic('bloodMeal', { n: 12 }, 0.65, [0.4, 0.8, 1.2], 7),
@@ -279,6 +211,19 @@ export const feedCatalogue: readonly FeedProduct[] = [
     packs: [],
     leastDays: 90,
     provenance: memory,
+  }),
+  ...homeMade,
+  // A wetting agent lets dry mix take its water again; a root fungus is paid for and counts nothing here.
+  organic('wettingAgent', {}, 1, [0.1, 0.2, 0.4], 18, {
+    form: 'additive',
+    placement: 'wholeMix',
+    leastDays: 30,
+    cautions: [],
+  }),
+  organic('rootFungus', {}, 0.6, [0.5, 1, 2], 24, {
+    form: 'additive',
+    placement: 'holeBelowRoots',
+    cautions: ['dust'],
   }),
   // Not feeds at all, and asked for as if they were.
   liquid('neemOil', {}, [], 12, { form: 'notFeed', placement: 'foliar', cautions: ['spray'] }),

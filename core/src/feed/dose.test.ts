@@ -19,7 +19,7 @@ import {
   type LabelRate,
 } from '.'
 
-const pot: DosedPot = { fillVolumeL: 20, surfaceM2: 0.07, hasReservoir: false, takesL: 2 }
+const pot: DosedPot = { fillVolumeL: 20, surfaceM2: 0.07, hasReservoir: false }
 const faultOf = (run: () => unknown) => {
   try {
     run()
@@ -203,10 +203,42 @@ describe('a dose', () => {
       },
     )
   })
-  test('on a wet pot goes into a little solution, on a thirsty one into its water', () => {
-    expect(solutionL({ ...pot, takesL: 3 })).toBe(3)
-    expect(solutionL({ ...pot, takesL: 0 })).toBeCloseTo(1.2, 9)
+  test('goes into as much solution as wets the pot: a tenth of its mix (practice)', () => {
+    expect(solutionL(pot)).toBeCloseTo(2, 9)
+    expect(solutionL({ fillVolumeL: 19 })).toBeCloseTo(1.9, 9)
   })
+  test('may be strewn as well as dissolved: Epsom salt within its rate for the mix is within its label', () => {
+    const epsom = feed('epsomSalt')
+    const inMix = doseFor(pot, epsom, { kind: 'mass', massG: 0.6 * 20 }, tools)
+    expect(inMix.timesLabel).toBeLessThanOrEqual(1)
+    // As a solution it is held to what the label says of solutions, 4 g/L at most.
+    const strong = doseFor(pot, epsom, { kind: 'litres', volumeL: 2, gramsL: 6 }, tools)
+    expect(strong.timesLabel).toBeCloseTo(1.5, 9)
+  })
+  test('is stirred into the litres that are needed, by the can only where it takes one, and into a whole can where a spoon cannot measure less', () => {
+    const stirOf = (fillVolumeL: number, gramsL: number) =>
+      doseFor(
+        { ...pot, fillVolumeL },
+        feed('tomatoFeed'),
+        { kind: 'litres', volumeL: fillVolumeL / 10, gramsL },
+        tools,
+      ).solution!.stir
+    expect(stirOf(30, 2.5)).toMatchObject({ volumeL: 3, massG: 7.5 })
+    expect(stirOf(250, 2.5).volumeL).toBe(defaultMeasures.canL)
+    const tiny = stirOf(2, 2.5)
+    expect(tiny.volumeL).toBe(defaultMeasures.canL)
+    expect(tiny.massG).toBeCloseTo(25, 9)
+    expect(tiny.measure).toBeDefined()
+  })
+  test('of a dissolved salt is told in spoons and cups, never by the hand', () =>
+    fc.assert(
+      fc.property(
+        fc.constantFrom('tomatoFeed', 'epsomSalt', 'calciumNitrate'),
+        fc.double({ min: 0.1, max: 900, noNaN: true }),
+        (id, massG) =>
+          expect(measuredOut(feed(id), massG, tools).measure?.measure).not.toBe('handful'),
+      ),
+    ))
 })
 
 describe('how it is measured and given', () => {

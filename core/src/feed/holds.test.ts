@@ -57,6 +57,18 @@ describe('held back (practice)', () => {
   })
 })
 
+test('a dry ring where no reservoir is below is held back; an additive is no feed and no poison', () => {
+  const holds = feedHolds(feed('balancedGranular'), { ...fine, isRingWashedIn: true })
+  expect(isHeld(holds)).toBe(true)
+  expect(holds.map(({ code }) => code)).toContain('ringNoReservoir')
+  expect(isHeld(feedHolds(feed('wettingAgent'), { ...fine, tempMaxC: 40, ecDsM: 9 }))).toBe(false)
+})
+test('what is brewed at home comes with its hygiene, and has no label to be over', () => {
+  const tea = feedHolds(feed('manureTea'), { ...fine, timesLabel: 3 }).map(({ code }) => code)
+  expect(tea).toEqual(expect.arrayContaining(['homeMade', 'manure']))
+  expect(tea).not.toContain('overLabel')
+})
+
 describe('warned of, and left to the gardener', () => {
   const warned = (id: string, code: string, more: Partial<HoldFacts>) => {
     const hold = feedHolds(feed(id), { ...fine, ...more }).find((one) => one.code === code)
@@ -68,6 +80,13 @@ describe('warned of, and left to the gardener', () => {
     // Another feed may follow in the next week, but not on its heels.
     expect(codes('tomatoFeed', { daysSinceFeed: 6 })).toEqual([])
     warned('tomatoFeed', 'tooClose', { daysSinceFeed: 1 })
+  })
+  test('a weak feed may go twice a week, and two fifths of the label with any watering (practice)', () => {
+    expect(codes('tomatoFeed', { daysSinceFeed: 3, daysSinceSame: 3, timesLabel: 0.42 })).toEqual(
+      [],
+    )
+    expect(codes('tomatoFeed', { daysSinceFeed: 1, daysSinceSame: 1, timesLabel: 0.4 })).toEqual([])
+    warned('tomatoFeed', 'tooClose', { daysSinceSame: 2, daysSinceFeed: 2, timesLabel: 0.6 })
   })
   test('more than the label allows, and how many times', () =>
     expect(warned('tomatoFeed', 'overLabel', { timesLabel: 2.5 }).reason.params).toEqual({

@@ -1,6 +1,7 @@
 import { memory, practice, published, reason, type Provenance, type Reason } from '../units'
 import { labelToElements } from './label'
-import { ammoniumShareOf, type FeedProduct } from './product'
+import { isOverLabel } from './dose'
+import { ammoniumShareOf, isFeed, isHomeMade, type FeedProduct } from './product'
 
 /** `hold`: not now. `warn`: think first. `care`: how to handle it. */
 export type HoldLevel = 'hold' | 'warn' | 'care'
@@ -21,6 +22,8 @@ export const holdCodes = [
   'manure',
   'foliar',
   'dust',
+  'homeMade',
+  'ringNoReservoir',
 ] as const
 export type HoldCode = (typeof holdCodes)[number]
 
@@ -56,6 +59,8 @@ export interface HoldFacts {
   readonly hasAsh: boolean
   /** Days to the first fruit that is picked; 0 where it is being picked. */
   readonly daysToHarvest: number
+  /** It is to lie as a dry ring in a pot without a reservoir. */
+  readonly isRingWashedIn?: boolean
 }
 
 /** From here on roots take water before they take feed (practice: none in a heat wave). */
@@ -72,6 +77,19 @@ const ORGANIC_RULE = published(
   '7 CFR 205.203 (USDA National Organic Program): raw manure 90 days before harvest',
 )
 
+/** Two fifths of the most a label allows, and weaker, may go with any watering (practice: weakly, often). */
+const WEAK_SHARE = 0.4
+
+/**
+ * Days between two feeds: as the label says for the most it allows at once, less
+ * in proportion for a weaker one.
+ */
+function daysApart({ leastDays = 0 }: FeedProduct, timesLabel = 1): { same: number; any: number } {
+  if (timesLabel <= WEAK_SHARE * (1 + 1e-9)) return { same: 0, any: 0 }
+  const share = Math.min(1, timesLabel)
+  return { same: leastDays * share, any: CLOSE_DAYS * share }
+}
+
 /** All that speaks against a feed on this day, or asks for care with it; what holds it back first. */
 export function feedHolds(product: FeedProduct, facts: HoldFacts): readonly FeedHold[] {
   const found: FeedHold[] = []
@@ -86,6 +104,10 @@ export function feedHolds(product: FeedProduct, facts: HoldFacts): readonly Feed
     say('hold', 'notFeed')
     return found
   }
+  if (!isFeed(product)) {
+    if (cautions.includes('dust')) say('care', 'dust')
+    return found
+  }
   const { mg } = labelToElements(product.analysis)
   const isMagnesium = mg > 5 && labelToElements(product.analysis).ca === 0
   const hasNitrogen = labelToElements(product.analysis).n > 0
@@ -97,14 +119,15 @@ export function feedHolds(product: FeedProduct, facts: HoldFacts): readonly Feed
     say('hold', 'controlledLate')
   if (facts.ecDsM > facts.saltLimitEc)
     say('hold', 'salty', { ec: facts.ecDsM, limit: facts.saltLimitEc }, memory)
+  if (facts.isRingWashedIn) say('hold', 'ringNoReservoir')
   const { daysSinceFeed, daysSinceSame } = facts
-  const { leastDays } = product
-  if (daysSinceSame !== undefined && leastDays !== undefined && daysSinceSame < leastDays)
-    say('warn', 'tooClose', { dayCount: daysSinceSame, leastCount: leastDays })
-  else if (daysSinceFeed !== undefined && daysSinceFeed < CLOSE_DAYS && hasNitrogen)
-    say('warn', 'tooClose', { dayCount: daysSinceFeed, leastCount: CLOSE_DAYS })
-  if (facts.timesLabel !== undefined && facts.timesLabel > 1.05)
-    say('warn', 'overLabel', { times: facts.timesLabel })
+  const apart = daysApart(product, facts.timesLabel)
+  if (daysSinceSame !== undefined && daysSinceSame < apart.same)
+    say('warn', 'tooClose', { dayCount: daysSinceSame, leastCount: Math.ceil(apart.same) })
+  else if (daysSinceFeed !== undefined && daysSinceFeed < apart.any && hasNitrogen)
+    say('warn', 'tooClose', { dayCount: daysSinceFeed, leastCount: Math.ceil(apart.any) })
+  if (isOverLabel({ timesLabel: facts.timesLabel, product }))
+    say('warn', 'overLabel', { times: facts.timesLabel ?? 0 })
   if (isMagnesium && facts.isShortOfCalcium) say('warn', 'epsomCalcium')
   if (form === 'lime' && !facts.isPhKnown) say('warn', 'limeNoPh')
   const isAsh = id === 'woodAsh'
@@ -115,6 +138,7 @@ export function feedHolds(product: FeedProduct, facts: HoldFacts): readonly Feed
   if (cautions.includes('dogs')) say('care', 'dogs')
   if (product.placement === 'foliar') say('care', 'foliar')
   if (cautions.includes('dust')) say('care', 'dust')
+  if (isHomeMade(product)) say('care', 'homeMade')
   return found
 }
 

@@ -25,6 +25,8 @@ export {
 } from './starter'
 export * from './solution'
 export * from './waterSource'
+export * from './labelDose'
+export * from './measuredOut'
 export * from './dose'
 export {
   organicNitrogen,
@@ -48,20 +50,13 @@ export {
   type NutrientRows,
   type PlantNeed,
 } from './need'
-export {
-  feedSources,
-  MOBILE_SHARE,
-  nutrientLedger,
-  type FedPot,
-  type FeedEvent,
-  type FeedSource,
-  type LedgerRow,
-  type NutrientLedger,
-} from './ledger'
+export { feedSources, MOBILE_SHARE, type FedPot, type FeedEvent, type FeedSource } from './fedPot'
+export { LUXURY_TIMES, nutrientLedger, owedG, type LedgerRow, type NutrientLedger } from './ledger'
 export * from './judge'
 export { ecAfterFlush, flushPlan, leachingRequirement, type FlushPlan } from './leaching'
 export * from './plan'
 export * from './schools'
+export * from './step'
 export * from './programme'
 export * from './holds'
 export * from './choose'

@@ -1,7 +1,7 @@
 import type { Crop } from '../plant'
 import { memory, reason, type Reason } from '../units'
 import { nutrients, type Nutrient, type NutrientAmounts, ofNutrients } from './label'
-import type { NutrientLedger } from './ledger'
+import { owedG as owedOf, type NutrientLedger } from './ledger'
 import { SALT_LIMIT, saltLimitEc, saltProvenance, saltYieldShare } from './need'
 
 export const nutrientStates = ['short', 'runsLow', 'enough', 'plenty'] as const
@@ -14,6 +14,8 @@ export interface NutrientVerdict {
   /** Gone without so far, g. */
   readonly owedG: number
   readonly leftG: number
+  /** What may have come more or less than that, by feeds of unknown strength, g. */
+  readonly doubtG: number
   /** Days from now until plants go without, by what is known to come; undefined past the end. */
   readonly lastsDays: number | undefined
   /** Gone without more than two weeks' need. */
@@ -68,9 +70,11 @@ export function shortFrom(
   nutrient: Nutrient,
   from: number,
 ): number | undefined {
-  const { needG, takenG } = ledger.rows[nutrient]
-  for (let day = Math.max(0, from); day < ledger.days; day++)
-    if (needG[day]! > 0 && takenG[day]! < needG[day]! * (1 - FELT_SHARE)) return day
+  const row = ledger.rows[nutrient]
+  for (let day = Math.max(0, from); day < ledger.days; day++) {
+    const without = owedOf(row, day) - (day > 0 ? owedOf(row, day - 1) : 0)
+    if (row.needG[day]! > 0 && without > row.needG[day]! * FELT_SHARE) return day
+  }
   return undefined
 }
 
@@ -93,7 +97,8 @@ export function judgeLedger(
   const verdicts = nutrients.map((nutrient): NutrientVerdict => {
     const row = ledger.rows[nutrient]
     const leftG = row.leftG[day] ?? 0
-    const owedG = leftG - (row.balanceG[day] ?? 0)
+    const owedG = owedOf(row, day)
+    const doubtG = row.doubtG[day] ?? 0
     const needSoonG = summed(row.needG, day + 1, day + 1 + SOON_DAYS)
     const shortOn = shortFrom(ledger, nutrient, day + 1)
     const lastsDays = shortOn === undefined ? undefined : shortOn - day - 1
@@ -115,11 +120,13 @@ export function judgeLedger(
       state,
       owedG,
       leftG,
+      doubtG,
       lastsDays,
       isUnderfed: isShort && isHungry,
       reasons: [
         reason(`feed.state.${state}`, { leftG, needSoonG, owedG }, memory),
         ...(lastsDays === undefined ? [] : [reason('feed.lasts', { dayCount: lastsDays })]),
+        ...(doubtG > 0 ? [reason('feed.doubt', { doubtG }, memory)] : []),
       ],
     }
   })
@@ -161,11 +168,9 @@ export function judgeLedger(
 /** What plants will have gone without by a day, if nothing more is fed, g: what a feed should bring. */
 export const missingBy = (ledger: NutrientLedger, day: number, days: number): NutrientAmounts =>
   ofNutrients((nutrient) => {
-    const { needG, takenG, balanceG, leftG } = ledger.rows[nutrient]
+    const row = ledger.rows[nutrient]
     const to = Math.min(ledger.days, day + 1 + days)
-    const owed = (leftG[day] ?? 0) - (balanceG[day] ?? 0)
-    const without = summed(needG, day + 1, to) - summed(takenG, day + 1, to)
-    return Math.max(0, owed + without)
+    return to > day + 1 ? owedOf(row, to - 1) : owedOf(row, day)
   })
 
 /** What plants want in the days after one, g. */

@@ -5,6 +5,7 @@ import { feed, fedPot, soluble, steadyNeed, total } from '../../test/feeding'
 import {
   feedSources,
   judgeLedger,
+  LUXURY_TIMES,
   missingBy,
   MOBILE_SHARE,
   neededIn,
@@ -97,14 +98,16 @@ describe('the sum of a ledger', () => {
       }),
       { numRuns: 40 },
     ))
-  test('never goes below nothing, and nobody takes more than was wanted', () =>
+  test('never goes below nothing, and nobody takes more than was wanted and may be put by', () =>
     fc.assert(
       fc.property(somePot, someFeeds, (pot, list) => {
         const { rows, ecDsM } = nutrientLedger(pot, events(list))
         for (const nutrient of nutrients) {
           const { leftG, takenG, needG } = rows[nutrient]
           expect(Math.min(...leftG)).toBeGreaterThanOrEqual(-1e-12)
-          expect(total(takenG)).toBeLessThanOrEqual(total(needG.slice(pot.plantedOn)) + 1e-9)
+          expect(total(takenG)).toBeLessThanOrEqual(
+            total(needG.slice(pot.plantedOn)) * LUXURY_TIMES[nutrient] + 1e-9,
+          )
         }
         expect(Math.min(...ecDsM)).toBeGreaterThanOrEqual(0)
       }),
@@ -176,6 +179,59 @@ describe('release', () => {
     expect(Math.max(...ring.ecDsM.slice(0, 30))).toBeLessThan(
       Math.max(...strewn.ecDsM.slice(0, 30)),
     )
+  })
+})
+
+describe('what plants put by', () => {
+  const NEED = 0.1
+  const fedOnce = (massG: number, id = 'potassiumNitrate') =>
+    nutrientLedger(fedPot(60, { needG: steadyNeed(60, { n: NEED, k: NEED }) }), [
+      { day: 0, product: feed(id), massG },
+    ])
+  test('in plenty they take ahead of their need, so much at most, and nothing of it is lost', () => {
+    const { takenG, balanceG, leftG } = fedOnce(500).rows.k
+    expect(total(takenG)).toBeCloseTo(60 * NEED * LUXURY_TIMES.k, 6)
+    expect(balanceG[59]! - leftG[59]!).toBeCloseTo(60 * NEED * (LUXURY_TIMES.k - 1), 6)
+  })
+  test('they live off it when nothing is left: what was taken early covers the need later', () => {
+    // Potassium nitrate with 2.5 g of potassium: twenty-five days' need and no more.
+    const grams = 2.5 / 0.3867
+    const row = fedOnce(grams).rows.k
+    const day = row.balanceG.findIndex((balance) => balance < -1e-3)
+    expect(row.takenG.findIndex((taken, at) => at > 0 && taken < NEED * 0.5)).toBeLessThan(day)
+    expect(day).toBeGreaterThanOrEqual(24)
+    expect(day).toBeLessThanOrEqual(26)
+  })
+})
+
+describe('feeds of unknown strength', () => {
+  const tea = (massG: number) =>
+    nutrientLedger(fedPot(20), [{ day: 2, product: feed('weedTea'), massG }]).rows.k
+  test('are counted, with half the width of what they may have brought beside it', () => {
+    const { strengthTimes } = feed('weedTea')
+    const { supplyG, doubtG } = tea(200)
+    const came = total(supplyG.quick)
+    expect(came).toBeGreaterThan(0)
+    expect(doubtG[1]).toBe(0)
+    expect(doubtG[19]).toBeCloseTo((came * (strengthTimes!.most - strengthTimes!.least)) / 2, 9)
+  })
+  test('others leave no doubt, and say so', () => {
+    const { doubtG } = nutrientLedger(fedPot(20), [
+      { day: 2, product: feed('tomatoFeed'), massG: 9 },
+    ]).rows.k
+    expect(Math.max(...doubtG)).toBe(0)
+  })
+})
+
+describe('a feed that is only planned', () => {
+  const planned = (volumeL: number, hasReservoir: boolean) =>
+    nutrientLedger(fedPot(10, { hasReservoir, pouredL: new Float64Array(10).fill(1) }), [
+      { day: 3, product: feed('tomatoFeed'), massG: 10, volumeL },
+    ]).rows.n.leachedG
+  test('is poured like any water: what the pot has no room for drains, above a reservoir nothing', () => {
+    expect(total(planned(3, false))).toBeGreaterThan(0)
+    expect(total(planned(1, false))).toBe(0)
+    expect(total(planned(3, true))).toBe(0)
   })
 })
 

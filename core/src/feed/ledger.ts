@@ -1,46 +1,16 @@
-import { nutrients, nutrientsIn, ofNutrients, type Nutrient, type NutrientAmounts } from './label'
+import {
+  DISSOLVED_CA_MG_L,
+  feedSources,
+  MOBILE_SHARE,
+  type FedPot,
+  type FeedEvent,
+  type FeedSource,
+} from './fedPot'
+import { nutrients, nutrientsIn, type Nutrient, type NutrientAmounts } from './label'
 import { emptyRows, type NutrientRows } from './need'
 import type { FeedProduct } from './product'
 import { dryRing, MICROBES, releaseOf, warmDay, type WarmDays } from './release'
-import { cationsMeq } from './solution'
-import type { WaterSource } from './waterSource'
-
-/** Where nutrients come from. `slow`: organic feeds, compost, limes and what else takes weeks. */
-export const feedSources = ['mix', 'slow', 'controlled', 'quick', 'water'] as const
-export type FeedSource = (typeof feedSources)[number]
-
-/** A feed given on a day. */
-export interface FeedEvent {
-  readonly day: number
-  readonly product: FeedProduct
-  readonly massG: number
-  /** Lies dry at the rim above a reservoir, and is drawn in from there. */
-  readonly isDryRing?: boolean
-}
-
-/** A pot as its ledger takes it. */
-export interface FedPot {
-  readonly days: number
-  /** First day with plants. */
-  readonly plantedOn: number
-  /** What its plants want, g a day. */
-  readonly needG: NutrientRows
-  /** Of the mix, mean of the day. */
-  readonly tempC: Float64Array
-  /** Water given and rained, and run out below, L a day. */
-  readonly givenL: Float64Array
-  readonly drainedL: Float64Array
-  /** Water in it when drained, and when every pore is full, L. */
-  readonly heldL: number
-  readonly saturatedL: number
-  /** In the mix at the start and at once to be had, g. */
-  readonly startG: NutrientAmounts
-  readonly startEcDsM: number
-  /** Nitrogen that decaying matter gives over a season, and that raw wood takes, g. */
-  readonly mixGivesG: number
-  readonly mixDrawsG: number
-  readonly water: WaterSource
-}
+import { saltOf } from './saltOf'
 
 export interface LedgerRow {
   readonly needG: Float64Array
@@ -52,8 +22,10 @@ export interface LedgerRow {
   readonly boundG: Float64Array
   /** At hand in the root zone, in the evening. */
   readonly leftG: Float64Array
-  /** That, less what plants have gone without so far. */
+  /** That, less what plants have gone without so far, and with what they have taken ahead of their need. */
   readonly balanceG: Float64Array
+  /** Half the width of what may have come, where feeds of unknown strength were given. */
+  readonly doubtG: Float64Array
 }
 
 export interface NutrientLedger {
@@ -63,12 +35,16 @@ export interface NutrientLedger {
   readonly ecDsM: Float64Array
 }
 
-/** Of what is at hand, what goes with the water; the rest sits on the mix (memory). */
-export const MOBILE_SHARE: NutrientAmounts = { n: 1, p: 0.25, k: 0.6, ca: 0.4, mg: 0.5 }
-/** Calcium beyond this falls out as chalk or gypsum again and is no salt, mg/L (memory). */
-const DISSOLVED_CA_MG_L = 200
+/** Of what a dry ring has given off, so much lies about the rim, where hardly any root is (practice: a crust in autumn; the figure from memory). */
+const AT_RIM_SHARE = 0.7
 /** What a plant went without it makes up for by so much a day, where it can (memory). */
 const MAKES_UP_SHARE = 0.1
+/**
+ * Plants take up more than they need where they can, and live off it later: so many
+ * times their need of nitrogen and potassium (memory: leaves at the top of the
+ * sufficiency ranges of handbooks hold about a third and a half more than the middle).
+ */
+export const LUXURY_TIMES: NutrientAmounts = { n: 1.3, p: 1, k: 1.5, ca: 1, mg: 1 }
 /** Matter that decays in a season has given what it gives after so many warm days (memory). */
 const MIX_SEASON_DAYS = 150
 
@@ -87,13 +63,22 @@ function warmthOf(tempC: Float64Array, clock: WarmDays): Float64Array {
   return sums
 }
 
-/** Adds what a feed gives, day by day, to the row of its source. */
+/** What plants have gone without by the evening of a day, g; nothing where they have taken ahead. */
+export const owedG = ({ leftG, balanceG }: LedgerRow, day: number): number =>
+  Math.max(0, (leftG[day] ?? 0) - (balanceG[day] ?? 0))
+
+type Supply = Readonly<Record<Nutrient, Readonly<Record<FeedSource, Float64Array>>>>
+
+/** Adds what a feed gives, day by day, to the row of its source, and the doubt of it to another. */
 function addRelease(
   { day: from, product, massG, isDryRing }: FeedEvent,
-  supply: Readonly<Record<Nutrient, Readonly<Record<FeedSource, Float64Array>>>>,
+  supply: Supply,
+  { doubt, ring }: Readonly<Record<'doubt' | 'ring', NutrientRows>>,
   days: number,
   warmth: (clock: WarmDays) => Float64Array,
 ): void {
+  const { strengthTimes } = product
+  const halfWidth = strengthTimes ? (strengthTimes.most - strengthTimes.least) / 2 : 0
   const brings = nutrientsIn(product.analysis, massG)
   const source = sourceOf(product)
   const start = Math.max(0, from)
@@ -102,8 +87,13 @@ function addRelease(
     if (!(grams > 0) || from >= days) continue
     const { share, clock, by } = isDryRing ? dryRing : releaseOf(product, nutrient)
     const row = supply[nutrient][source]
+    const add = (day: number, came: number) => {
+      row[day]! += came
+      if (halfWidth > 0) doubt[nutrient][day]! += came * halfWidth
+      if (isDryRing) ring[nutrient][day]! += came
+    }
     if (!clock) {
-      row[start]! += grams * share
+      add(start, grams * share)
       continue
     }
     const sums = warmth(clock)
@@ -111,7 +101,7 @@ function addRelease(
     let before = 0
     for (let day = start; day < days; day++) {
       const now = by(sums[day + 1]! - begun)
-      row[day]! += grams * share * (now - before)
+      add(day, grams * share * (now - before))
       before = now
     }
   }
@@ -122,14 +112,16 @@ function addRelease(
  * what is left, day by day; and how salty its root zone is.
  *
  * Each day: what came is added; raw wood takes its nitrogen; plants take what
- * they want and a part of what they went without; water that runs out takes its
- * share of what is dissolved (the pot as one well-mixed vessel).
+ * they want, a part of what they went without, and of nitrogen and potassium some
+ * ahead of their need; water that drains takes its share of what is dissolved (the
+ * pot as one well-mixed vessel).
  *
  * balance = start + all that came − washed out − bound − needed, exactly.
  *
  * @param feeds given, in any order
  */
-export function nutrientLedger(pot: FedPot, feeds: readonly FeedEvent[]): NutrientLedger {
+export function nutrientLedger(given: FedPot, feeds: readonly FeedEvent[]): NutrientLedger {
+  const pot = withFeedWater(given, feeds)
   const { days, plantedOn, tempC, givenL, drainedL, heldL, saturatedL, water } = pot
   const rowOf = () => new Float64Array(days)
   const sources = (): Record<FeedSource, Float64Array> => ({
@@ -146,7 +138,13 @@ export function nutrientLedger(pot: FedPot, feeds: readonly FeedEvent[]): Nutrie
     known.set(clock, sums)
     return sums
   }
-  for (const feed of feeds) addRelease(feed, supply, days, warmth)
+  // Rows that stay empty, as most do, are one and the same.
+  const nothing = rowOf()
+  const rowsIf = (isNeeded: boolean): NutrientRows =>
+    isNeeded ? emptyRows(days) : { n: nothing, p: nothing, k: nothing, ca: nothing, mg: nothing }
+  const doubt = rowsIf(feeds.some(({ product }) => product.strengthTimes !== undefined))
+  const ring = rowsIf(feeds.some(({ isDryRing }) => isDryRing))
+  for (const feed of feeds) addRelease(feed, supply, { doubt, ring }, days, warmth)
   const start = Math.max(0, plantedOn)
   const microbes = warmth(MICROBES)
   const bound = rowOf()
@@ -171,20 +169,33 @@ export function nutrientLedger(pot: FedPot, feeds: readonly FeedEvent[]): Nutrie
       boundG: nutrient === 'n' ? bound : rowOf(),
       leftG: rowOf(),
       balanceG: rowOf(),
+      doubtG: doubt[nutrient],
     }
+    const luxury = LUXURY_TIMES[nutrient] - 1
     const { mix, slow, controlled, quick, water: ofWater } = supply[nutrient]
     const mobile = MOBILE_SHARE[nutrient]
     let left = 0
+    /** Below zero: taken ahead of need. */
     let owed = 0
+    let needSoFar = 0
+    let doubtSoFar = 0
+    let [cameG, ringG] = [0, 0]
     for (let day = start; day < days; day++) {
       if (day === start) mix[day]! += pot.startG[nutrient]
-      left += mix[day]! + slow[day]! + controlled[day]! + quick[day]! + ofWater[day]!
+      const came = mix[day]! + slow[day]! + controlled[day]! + quick[day]! + ofWater[day]!
+      left += came
+      cameG += came
+      ringG += ring[nutrient][day]!
       if (nutrient === 'n') {
         bound[day] = Math.min(bound[day]!, left)
         left -= bound[day]!
       }
       const need = row.needG[day]!
-      const taken = Math.min(left, need + MAKES_UP_SHARE * owed)
+      needSoFar += need
+      doubtSoFar += row.doubtG[day]!
+      if (doubtSoFar > 0) row.doubtG[day] = doubtSoFar
+      const ahead = need > 0 ? Math.max(0, luxury * needSoFar + Math.min(0, owed)) : 0
+      const taken = Math.min(left, need + MAKES_UP_SHARE * Math.max(0, owed) + ahead)
       owed += need - taken
       left -= taken
       const leached = left * mobile * (1 - Math.exp(-drainedL[day]! / heldL))
@@ -193,43 +204,29 @@ export function nutrientLedger(pot: FedPot, feeds: readonly FeedEvent[]): Nutrie
       row.leachedG[day] = leached
       row.leftG[day] = left
       row.balanceG[day] = left - owed
+      const amongRoots = ringG > 0 ? 1 - AT_RIM_SHARE * (ringG / cameG) : 1
       dissolvedG[nutrient][day] =
         nutrient === 'ca'
           ? Math.min(left * mobile, (DISSOLVED_CA_MG_L * heldL) / 1000)
-          : left * mobile
+          : left * mobile * amongRoots
     }
     rows[nutrient] = row
   }
   return { days, rows, ecDsM: saltOf(pot, dissolvedG, start, heldL, saturatedL) }
 }
 
-/** Salt that is no nutrient comes with the mix and the water, and goes with what runs out. */
-function saltOf(
-  { days, givenL, drainedL, water, startG, startEcDsM }: FedPot,
-  dissolvedG: NutrientRows,
-  start: number,
-  heldL: number,
-  saturatedL: number,
-): Float64Array {
-  const ecDsM = new Float64Array(days)
-  // Charge is balanced: whichever of cations and nitrate there is more of has its counterpart.
-  const charge = (mg: NutrientAmounts) =>
-    Math.max(cationsMeq(mg, 0), cationsMeq({ ...mg, k: 0, ca: 0, mg: 0 }, 1))
-  const ofNutrient = (grams: NutrientAmounts) =>
-    charge(ofNutrients((one) => grams[one] * 1000)) / 10 / saturatedL
-  const dissolvedAtStart = ofNutrients((one) =>
-    one === 'ca'
-      ? Math.min(startG.ca * MOBILE_SHARE.ca, (DISSOLVED_CA_MG_L * heldL) / 1000)
-      : startG[one] * MOBILE_SHARE[one],
-  )
-  const waterOther =
-    water.ecDsM - cationsMeq({ n: 0, p: 0, k: 0, ca: water.caMgL, mg: water.mgMgL }, 0) / 10
-  let other = startEcDsM - ofNutrient(dissolvedAtStart)
-  for (let day = start; day < days; day++) {
-    other += (givenL[day]! * Math.max(0, waterOther)) / saturatedL
-    other *= Math.exp(-drainedL[day]! / heldL)
-    const nutrientEc = ofNutrient(ofNutrients((one) => dissolvedG[one][day]!))
-    ecDsM[day] = Math.max(0, other + nutrientEc)
+/** A planned feed is poured like any water: what the pot had no room for drains below. */
+function withFeedWater(pot: FedPot, feeds: readonly FeedEvent[]): FedPot {
+  const planned = feeds.filter(({ volumeL, day }) => volumeL && day >= 0 && day < pot.days)
+  if (!planned.length || pot.hasReservoir) return pot
+  const givenL = pot.givenL.slice()
+  const drainedL = pot.drainedL.slice()
+  const room = (pot.pouredL ?? pot.givenL).slice()
+  for (const { day, volumeL = 0 } of planned) {
+    const beyondL = Math.max(0, volumeL - room[day]!)
+    room[day] = Math.max(0, room[day]! - volumeL)
+    givenL[day]! += beyondL
+    drainedL[day]! += beyondL
   }
-  return ecDsM
+  return { ...pot, givenL, drainedL }
 }

@@ -122,11 +122,14 @@ export const SALT_LIMIT: Readonly<
 export const saltProvenance = published(
   'Ayers & Westcot 1985, FAO Irrigation and Drainage Paper 29; Maas & Hoffman 1977',
 )
+export const maasHoffman = published(
+  'Maas & Hoffman 1977, J. Irrig. Drain. Div. ASCE 103:115–134: the season’s mean in the root zone',
+)
 
 /**
  * What salt leaves of the crop, 0–1.
  *
- * @param ecDsM of a saturated extract of the root zone
+ * @param ecDsM of a saturated extract of the root zone, mean of the season
  * @source Maas & Hoffman 1977; FAO Irrigation and Drainage Paper 29
  */
 export const saltYieldShare = (crop: Crop, ecDsM: number): number => {

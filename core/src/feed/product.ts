@@ -12,6 +12,8 @@ export const productForms = [
   'controlledRelease',
   'lime',
   'compost',
+  /** Goes into the mix and feeds nothing: a wetting agent, a root fungus. */
+  'additive',
   'notFeed',
 ] as const
 export type ProductForm = (typeof productForms)[number]
@@ -28,7 +30,15 @@ export const placements = [
 ] as const
 export type Placement = (typeof placements)[number]
 
-export const feedCautions = ['dogs', 'dust', 'manure', 'lime', 'woodAsh', 'spray'] as const
+export const feedCautions = [
+  'dogs',
+  'dust',
+  'manure',
+  'lime',
+  'woodAsh',
+  'spray',
+  'homeMade',
+] as const
 export type FeedCaution = (typeof feedCautions)[number]
 
 const amount = z.number().positive().max(10_000)
@@ -52,6 +62,8 @@ export const labelRateSchema = z.discriminatedUnion('kind', [
     massG: amount,
     mostG: amount.optional(),
     potVolumeL: litres,
+    /** Holds for this way of giving it only. */
+    placement: z.enum(placements).optional(),
   }),
   open({
     kind: z.literal('perLitreWater'),
@@ -99,6 +111,13 @@ export const productSchema = open({
   analysis: analysisSchema,
   /** Of its nitrogen, what is not nitrate: ammonium, urea and bound in organic matter. */
   ammoniumShare: shareSchema.optional(),
+  /** Of its nitrogen, what is urea, which does not conduct; counted in `ammoniumShare` too. */
+  ureaShare: shareSchema.optional(),
+  /** Made at home and of unknown strength: between so many times what its analysis says. */
+  strengthTimes: open({
+    least: z.number().min(0).max(1),
+    most: z.number().min(1).max(20),
+  }).optional(),
   /** What a loose millilitre weighs, g; a liquid's density. Unknown until weighed, where left out. */
   densityGMl: z.number().min(0.05).max(3).optional(),
   rates: z.array(labelRateSchema).max(8),
@@ -131,6 +150,23 @@ export function ammoniumShareOf({ form, ammoniumShare }: FeedProduct): number {
   if (ammoniumShare !== undefined) return ammoniumShare
   return form === 'solubleCrystals' || form === 'controlledRelease' ? 0.5 : 1
 }
+
+/** More nitrogen than this, percent, only urea has: it is 46.6 % by its formula mass. */
+const UREA_FROM_PERCENT = 35
+
+/** Of its nitrogen, what is urea; none where the label does not say, unless it can be nothing else. */
+export function ureaShareOf({ analysis, ureaShare }: FeedProduct): number {
+  if (ureaShare !== undefined) return ureaShare
+  return (analysis.n ?? 0) > UREA_FROM_PERCENT ? 1 : 0
+}
+
+/** Nobody printed a label for it. */
+export const isHomeMade = ({ strengthTimes }: Pick<FeedProduct, 'strengthTimes'>): boolean =>
+  strengthTimes !== undefined
+
+/** Feeds plants, whatever else it does: what is sprayed against pests or only wets the mix does not. */
+export const isFeed = ({ form }: Pick<FeedProduct, 'form'>): boolean =>
+  form !== 'notFeed' && form !== 'additive'
 
 /** The lowest price of a gram among its packs; undefined where it is not bought. */
 export const priceOfG = ({ packs }: Pick<FeedProduct, 'packs'>): number | undefined =>

@@ -1,37 +1,23 @@
 import { memory, practice, reason, type Reason } from '../units'
 import { ofNutrients, nutrients, type Nutrient, type NutrientAmounts } from './label'
-import { doseFor, type DosedPot, type FeedDose, type FeedTools } from './dose'
-import { nutrientLedger, type FedPot, type FeedEvent, type NutrientLedger } from './ledger'
-import { SALT_LIMIT, saltYieldShare } from './need'
-import type { FeedPlan } from './plan'
-import { programmes, type ProgrammeStep, type StepDose } from './schools'
+import type { FeedDose } from './dose'
+import type { DosedPot } from './labelDose'
+import type { FedPot, FeedEvent } from './fedPot'
+import { nutrientLedger, owedG, type NutrientLedger } from './ledger'
+import type { FeedTools } from './measuredOut'
+import { maasHoffman, SALT_LIMIT, saltYieldShare } from './need'
 import { isSoluble, priceOfG, type FeedProduct } from './product'
+import {
+  productOn,
+  solutionDay,
+  stepDays,
+  stepDose,
+  stepDue,
+  stepFault,
+  type BentStep,
+  type UnusableProduct,
+} from './step'
 import type { Crop } from '../plant'
-
-/** A programme as the gardener has bent it. */
-export const stepsOf = (plan: FeedPlan): readonly ProgrammeStep[] =>
-  programmes[plan.programmeId].map((one, index) => {
-    const times = plan.strength ?? 1
-    const { dose } = one
-    const bent: StepDose =
-      dose.kind === 'strength'
-        ? { ...dose, ppm: dose.ppm * times }
-        : dose.kind === 'label'
-          ? { ...dose, times: dose.times * times }
-          : dose.kind === 'volume'
-            ? { ...dose, ml: dose.ml * times }
-            : { ...dose, gramsL: dose.gramsL * times }
-    return {
-      ...one,
-      dose: bent,
-      // Its first product is the one that is chosen; the others are what makes the school.
-      ...(index === 0 && plan.productId !== undefined && { productId: plan.productId }),
-      ...(index === 0 && plan.lateProductId !== undefined && { lateProductId: plan.lateProductId }),
-      ...(plan.everyDays !== undefined &&
-        one.everyDays > 0 &&
-        one.everyDays < 365 && { everyDays: plan.everyDays }),
-    }
-  })
 
 /** A pot as a programme is judged for it. */
 export interface ProgrammePot {
@@ -56,69 +42,61 @@ export interface PlannedFeed {
 
 type ProductOf = (id: string) => FeedProduct | undefined
 
-/** A step's dose for a pot on a day on which it takes so much solution. */
-export function stepDose(
-  { dose }: ProgrammeStep,
-  product: FeedProduct,
-  pot: DosedPot,
-  tools: FeedTools,
-): FeedDose {
-  switch (dose.kind) {
-    case 'strength':
-      return doseFor(pot, product, { kind: 'strength', ppm: dose.ppm }, tools)
-    case 'label': {
-      const { massG } = doseFor(pot, product, { kind: 'label' }, tools)
-      return doseFor(pot, product, { kind: 'mass', massG: massG * dose.times }, tools)
+/** Products of some steps that they cannot use, each once. */
+export function unusableIn(
+  steps: readonly BentStep[],
+  productOf: ProductOf,
+): readonly UnusableProduct[] {
+  const found = new Map<string, UnusableProduct>()
+  for (const { dose, productId, lateProductId } of steps)
+    for (const id of [productId, ...(lateProductId === undefined ? [] : [lateProductId])]) {
+      const product = productOf(id)
+      const fault = product && stepFault(dose, product)
+      if (fault) found.set(id, { productId: id, fault })
     }
-    case 'volume': {
-      const massG = dose.ml * (product.densityGMl ?? 1)
-      return doseFor(pot, product, { kind: 'mass', massG }, tools)
-    }
-    case 'perLitreMix':
-      return doseFor(pot, product, { kind: 'mass', massG: dose.gramsL * pot.fillVolumeL }, tools)
-  }
+  return [...found.values()]
 }
 
-/** Product of a step on a day. */
-export const productOn = (
-  { productId, lateProductId }: ProgrammeStep,
-  day: number,
-  flowersOn: number,
-): string => (lateProductId !== undefined && day >= flowersOn ? lateProductId : productId)
-
-/** Days on which a step is due. */
-export function stepDays(
-  { firstDay, everyDays, times = Infinity }: ProgrammeStep,
-  { fed, from, to }: Pick<ProgrammePot, 'fed' | 'from' | 'to'>,
-): number[] {
-  const days: number[] = []
-  const start = fed.plantedOn + firstDay
-  let count = 0
-  for (let day = start; day <= to && count < times; day += Math.max(1, everyDays)) {
-    if (everyDays === 0 && !((fed.givenL[day] ?? 0) > 0.05)) continue
-    count++
-    if (day >= from) days.push(day)
-  }
-  return days
+/** A pot gets one can of feed a day: of two that fall together, the second goes with its next water. */
+function oneCanADay(feeds: readonly PlannedFeed[], { fed, to }: ProgrammePot): PlannedFeed[] {
+  const taken = new Set<number>()
+  return feeds.flatMap((feed): PlannedFeed[] => {
+    if (!feed.dose.solution) return [feed]
+    let { day } = feed
+    while (taken.has(day)) day = solutionDay(fed, day + 1)
+    if (day > to) return []
+    taken.add(day)
+    return [{ ...feed, day }]
+  })
 }
 
-/** All feeds of a programme for a pot, in order. */
+/** All feeds of a programme for a pot, in order; a product that a step cannot use is left out. */
 export function plannedFeeds(
-  steps: readonly ProgrammeStep[],
+  steps: readonly BentStep[],
   pot: ProgrammePot,
   productOf: ProductOf,
   tools: FeedTools,
 ): PlannedFeed[] {
-  return steps
-    .flatMap((one) =>
-      stepDays(one, pot).flatMap((day): PlannedFeed[] => {
-        const product = productOf(productOn(one, day, pot.flowersOn))
-        if (!product) return []
-        const takesL = pot.fed.givenL[day] || pot.dosed.takesL
-        return [{ day, dose: stepDose(one, product, { ...pot.dosed, takesL }, tools) }]
-      }),
-    )
-    .sort((one, other) => one.day - other.day)
+  const { fed, from, to, flowersOn, recorded, dosed } = pot
+  const feeds = steps.flatMap((step) => {
+    const first = stepDue(step, recorded, fed.plantedOn, from, to)
+    if (!first) return []
+    const usableOn = (day: number) => {
+      const product = productOf(productOn(step, day, flowersOn))
+      return product && !stepFault(step.dose, product) ? product : undefined
+    }
+    const isDissolvedOn = (day: number) => {
+      const product = usableOn(day)
+      return product !== undefined && isSoluble(product)
+    }
+    return stepDays(step, first, pot, isDissolvedOn).flatMap((day): PlannedFeed[] => {
+      const product = usableOn(day)
+      return product ? [{ day, dose: stepDose(step, product, dosed, tools) }] : []
+    })
+  })
+  const inOrder = (list: readonly PlannedFeed[]) =>
+    [...list].sort((one, other) => one.day - other.day)
+  return inOrder(oneCanADay(inOrder(feeds), pot))
 }
 
 /** What a programme would do to a pot. */
@@ -131,13 +109,17 @@ export interface ProgrammeVerdict {
   readonly tooMuchShare: NutrientAmounts
   readonly shortOf: readonly Nutrient[]
   readonly tooMuchOf: readonly Nutrient[]
+  /** Salt of the root zone, dS/m of a saturated extract: at its most, and as roots met it over the season. */
   readonly ecMostDsM: number
-  /** What salt leaves of the crop on its worst day, 0–1. */
+  readonly ecMeanDsM: number
+  /** What salt leaves of the crop, by that mean, 0–1. */
   readonly saltYieldShare: number
   readonly price: number
   readonly minutes: number
   /** 0–1: what it leaves of the crop, by its shortest nutrient and its salt. */
   readonly score: number
+  /** Products that it names and cannot use. */
+  readonly unusable: readonly UnusableProduct[]
   readonly reasons: readonly Reason[]
 }
 
@@ -153,13 +135,61 @@ const STREWN_MINUTES = 2.5
  * where, how salty, what it costs and how much work it is.
  */
 export function judgeProgramme(
-  steps: readonly ProgrammeStep[],
+  steps: readonly BentStep[],
   pot: ProgrammePot,
   productOf: ProductOf,
   tools: FeedTools,
 ): ProgrammeVerdict {
   const feeds = plannedFeeds(steps, pot, productOf, tools)
-  return judgeFeeds(feeds, pot)
+  return { ...judgeFeeds(feeds, pot), unusable: unusableIn(steps, productOf) }
+}
+
+/** What was gone without between two days, beside what was wanted, as a share that was had. */
+function hadShareOf(
+  { rows }: NutrientLedger,
+  nutrient: Nutrient,
+  from: number,
+  to: number,
+): number {
+  const row = rows[nutrient]
+  let want = 0
+  for (let day = from; day <= to; day++) want += row.needG[day]!
+  if (!(want > 0)) return 1
+  const debt = owedG(row, to) - (from > 0 ? owedG(row, from - 1) : 0)
+  return Math.max(0, Math.min(1, 1 - debt / want))
+}
+
+/** Mean salt of the root zone between two days, each by the water that was drawn on it, dS/m. */
+function saltMet({ ecDsM, rows }: NutrientLedger, { usedL }: FedPot, from: number, to: number) {
+  const drawn = usedL ?? rows.n.needG
+  let [sum, weight] = [0, 0]
+  for (let day = from; day <= to; day++) {
+    sum += ecDsM[day]! * drawn[day]!
+    weight += drawn[day]!
+  }
+  return weight > 0 ? sum / weight : (ecDsM[to] ?? 0)
+}
+
+/** Plants that were just set out settle in for so long, days (memory). */
+const YOUNG_DAYS = 28
+/** One that loses up to half of its growth in that time catches up again (memory). */
+const CATCHES_UP_SHARE = 0.5
+
+/**
+ * What salt leaves of a crop between two days, 0–1: by the season's mean of the
+ * root zone, weighed by the water that roots draw. Thresholds hold from the late
+ * seedling on; who is burnt while settling in does not make it up.
+ *
+ * @source Maas & Hoffman 1977, J. Irrig. Drain. Div. ASCE 103:115–134
+ */
+function saltLeaves(ledger: NutrientLedger, { crop, fed }: ProgrammePot, from: number, to: number) {
+  const meanDsM = saltMet(ledger, fed, from, to)
+  const settledOn = Math.min(to, fed.plantedOn + YOUNG_DAYS)
+  const young = settledOn > from ? saltYieldShare(crop, saltMet(ledger, fed, from, settledOn)) : 1
+  const share = saltYieldShare(crop, meanDsM) * Math.min(1, young / CATCHES_UP_SHARE)
+  let mostDsM = 0
+  for (let day = from; day <= to; day++) mostDsM = Math.max(mostDsM, ledger.ecDsM[day]!)
+  return { meanDsM, mostDsM, share }
 }
 
 /** The same of feeds that are already laid out. */
@@ -168,31 +198,22 @@ export function judgeFeeds(feeds: readonly PlannedFeed[], pot: ProgrammePot): Pr
     day,
     product: dose.product,
     massG: dose.massG,
-    isDryRing: dose.placement === 'dryRimRing',
+    isDryRing: dose.placement === 'dryRimRing' && pot.dosed.hasReservoir,
+    ...(dose.solution && { volumeL: dose.solution.volumeL }),
   }))
   const ledger = nutrientLedger(pot.fed, [...pot.recorded, ...events])
-  const from = Math.max(pot.from, pot.fed.plantedOn)
-  const sum = (row: Float64Array) => {
+  const from = Math.max(0, pot.from, pot.fed.plantedOn)
+  const to = Math.min(pot.to, ledger.days - 1)
+  const needG = ofNutrients((one) => {
     let total = 0
-    for (let day = Math.max(0, from); day <= Math.min(pot.to, ledger.days - 1); day++)
-      total += row[day]!
+    for (let day = from; day <= to; day++) total += ledger.rows[one].needG[day]!
     return total
-  }
-  const needG = ofNutrients((one) => sum(ledger.rows[one].needG))
-  const hadShare = ofNutrients((one) => {
-    const { takenG, needG: need } = ledger.rows[one]
-    const want = sum(need)
-    return want > 0 ? Math.min(1, sum(takenG) / want) : 1
   })
+  const hadShare = ofNutrients((one) => hadShareOf(ledger, one, from, to))
   const tooMuchShare = ofNutrients((one) =>
-    needG[one] > 0
-      ? (ledger.rows[one].leftG[Math.min(pot.to, ledger.days - 1)] ?? 0) / needG[one]
-      : 0,
+    needG[one] > 0 ? (ledger.rows[one].leftG[to] ?? 0) / needG[one] : 0,
   )
-  let ecMostDsM = 0
-  for (let day = Math.max(0, from); day <= Math.min(pot.to, ledger.days - 1); day++)
-    ecMostDsM = Math.max(ecMostDsM, ledger.ecDsM[day]!)
-  const saltShare = saltYieldShare(pot.crop, ecMostDsM)
+  const { mostDsM, meanDsM, share: saltShare } = saltLeaves(ledger, pot, from, to)
   const price = feeds.reduce(
     (total, { dose }) => total + dose.massG * (priceOfG(dose.product) ?? 0),
     0,
@@ -214,18 +235,24 @@ export function judgeFeeds(feeds: readonly PlannedFeed[], pot: ProgrammePot): Pr
     tooMuchShare,
     shortOf,
     tooMuchOf,
-    ecMostDsM,
+    ecMostDsM: mostDsM,
+    ecMeanDsM: meanDsM,
     saltYieldShare: saltShare,
     price,
     minutes,
     score: shortest * saltShare,
+    unusable: [],
     reasons: [
       reason(
         'feed.judgeShort',
         { hadShare: shortest, nShare: hadShare.n, kShare: hadShare.k, caShare: hadShare.ca },
         memory,
       ),
-      reason('feed.judgeSalt', { ec: ecMostDsM, limit: SALT_LIMIT[pot.crop].thresholdEc }, memory),
+      reason(
+        'feed.judgeSalt',
+        { ec: meanDsM, mostEc: mostDsM, limit: SALT_LIMIT[pot.crop].thresholdEc },
+        maasHoffman,
+      ),
       reason(
         'feed.judgeWork',
         { feedCount: feeds.length, minuteCount: Math.round(minutes) },

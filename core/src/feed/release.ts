@@ -47,6 +47,19 @@ const SHELL_SHARE = 0.3
 /** At the end of its longevity a coated feed has given so much (memory). */
 const COATED_BY_LONGEVITY = 0.8
 
+/** Ripe compost, poor as it is, gives about a tenth of its nitrogen in its first season (memory: 5–15 %). */
+const COMPOST_N = { in28Days: 0.08, inSeason: 0.1 }
+
+/** Of a product's organic nitrogen, what plants can have. */
+function nitrogenOf({ form, analysis }: FeedProduct): ReturnType<typeof organicNitrogen> {
+  const byAnalysis = organicNitrogen(labelToElements(analysis).n)
+  if (form !== 'compost') return byAnalysis
+  return {
+    in28Days: Math.max(byAnalysis.in28Days, COMPOST_N.in28Days),
+    inSeason: Math.max(byAnalysis.inSeason, COMPOST_N.inSeason),
+  }
+}
+
 /** How a nutrient of a product becomes available. */
 export interface Release {
   /** Of what the label says, what ever comes, 0–1. */
@@ -69,7 +82,7 @@ export const dryRing: Release = firstOrder(1, MEAL_RATE)
 
 /** How a nutrient of a product comes to the roots. */
 export function releaseOf(product: FeedProduct, nutrient: Nutrient): Release {
-  const { form, analysis, longevityDays, solubilityGL } = product
+  const { form, longevityDays, solubilityGL } = product
   switch (form) {
     case 'controlledRelease': {
       const whole = (longevityDays ?? 120) / COATED_BY_LONGEVITY
@@ -77,8 +90,7 @@ export function releaseOf(product: FeedProduct, nutrient: Nutrient): Release {
     }
     case 'granularOrganic':
     case 'compost':
-      if (nutrient === 'n')
-        return firstOrder(organicNitrogen(labelToElements(analysis).n).inSeason, ORGANIC_RATE)
+      if (nutrient === 'n') return firstOrder(nitrogenOf(product).inSeason, ORGANIC_RATE)
       // Potassium is in the sap of what it was made of, and washes out.
       if (nutrient === 'k') return firstOrder(1, ORGANIC_RATE)
       return firstOrder(nutrient === 'p' ? MEAL_P_SHARE : 1, MEAL_RATE)
@@ -94,6 +106,7 @@ export function releaseOf(product: FeedProduct, nutrient: Nutrient): Release {
         : atOnce
     case 'mineralSalt':
     case 'solubleCrystals':
+    case 'additive':
     case 'notFeed':
       return atOnce
   }
@@ -105,7 +118,7 @@ export function releaseReasons(product: FeedProduct): readonly Reason[] {
   switch (form) {
     case 'granularOrganic':
     case 'compost': {
-      const { in28Days, inSeason } = organicNitrogen(labelToElements(product.analysis).n)
+      const { in28Days, inSeason } = nitrogenOf(product)
       return [
         reason(
           'feed.comes.decays',
@@ -118,6 +131,8 @@ export function releaseReasons(product: FeedProduct): readonly Reason[] {
       return [reason('feed.comes.coated', { dayCount: longevityDays }, memory)]
     case 'lime':
       return [reason('feed.comes.lime', {}, memory)]
+    case 'additive':
+      return [reason('feed.comes.additive')]
     case 'notFeed':
       return []
     default:

@@ -119,6 +119,17 @@ describe('what cannot be in one tank', () => {
       ]),
     ).toEqual(['calciumPhosphate'])
   })
+  test('little of one ion bears much of the other: it is the product of both that decides', () => {
+    // Gypsum dissolves to 14 mmol/L of each (CRC Handbook): a product of 196.
+    const with_ = (calciumGL: number, epsomGL: number) =>
+      kinds([
+        { product: feed('calciumNitrate'), gramsL: calciumGL },
+        { product: feed('epsomSalt'), gramsL: epsomGL },
+      ])
+    // 50 mmol/L of calcium (19 %) and 10 of sulphate: neither is over 14 by itself and by the other.
+    expect(with_((50 * 40.078) / 190, (10 * 246.475) / 1000)).toEqual(['gypsum'])
+    expect(with_((50 * 40.078) / 190, (3 * 246.475) / 1000)).toEqual([])
+  })
   test('each by itself may be strong, up to what dissolves', () => {
     expect(kinds([{ product: feed('calciumNitrate'), gramsL: 300 }])).toEqual([])
     expect(kinds([{ product: feed('potassiumSulphate'), gramsL: 150 }])).toEqual(['tooStrong'])
@@ -146,6 +157,17 @@ describe('stock', () => {
         },
       ),
     ))
+})
+
+test('urea does not conduct: 46-0-0 adds nothing to the EC, ammonium nitrate as much as its ammonium', () => {
+  expect(ecOfGramL(soluble('urea', { n: 46 }, { ammoniumShare: 1 }))).toBe(0)
+  const half = soluble('half', { n: 20 }, { ammoniumShare: 1, ureaShare: 0.5 })
+  const all = soluble('all', { n: 20 }, { ammoniumShare: 1, ureaShare: 0 })
+  expect(ecOfGramL(half) / ecOfGramL(all)).toBeCloseTo(0.5, 9)
+  // 1 g/L of ammonium nitrate is 1.4–1.7 dS/m by growers' tables (memory).
+  const nitrate = soluble('ammoniumNitrate', { n: 35 }, { ammoniumShare: 0.5 })
+  expect(ecOfGramL(nitrate)).toBeGreaterThan(1.1)
+  expect(ecOfGramL(nitrate)).toBeLessThan(1.7)
 })
 
 test('salt by mass: potassium nitrate 1 g/L is about 1 dS/m, Epsom salt 0.8 (growers’ tables, memory)', () => {

@@ -1,6 +1,6 @@
 import { InputError, published } from '../units'
 import { ATOMIC, labelToElements, ofNutrients, sulphurPercent, type NutrientAmounts } from './label'
-import { ammoniumShareOf, isSoluble, type FeedProduct } from './product'
+import { ammoniumShareOf, isSoluble, ureaShareOf, type FeedProduct } from './product'
 import { usualWater, type WaterSource } from './waterSource'
 
 /** What goes into each litre. */
@@ -41,7 +41,7 @@ export const cationsMeq = ({ n, k, ca, mg }: NutrientAmounts, ammoniumShare: num
 const conductingAmmonium = (product: FeedProduct): number =>
   product.form === 'liquid' || product.form === 'granularOrganic' || product.form === 'compost'
     ? 0
-    : ammoniumShareOf(product)
+    : Math.max(0, ammoniumShareOf(product) - ureaShareOf(product))
 
 /** Conductivity of a gram of a product in a litre, dS/m. */
 export const ecOfGramL = (product: FeedProduct): number => {
@@ -104,9 +104,14 @@ export type MixFault =
     }
   | { readonly kind: 'notSoluble'; readonly productId: string }
 
-/** Gypsum stays in solution up to so much: 2.4 g/L at 20–25 °C (CRC Handbook of Chemistry and Physics). */
+/**
+ * Gypsum stays in solution up to 2.4 g/L at 20–25 °C (CRC Handbook of Chemistry and
+ * Physics): as many mmol/L of calcium and of sulphate. Of each it is the product
+ * that decides, so little of one bears much of the other. What other salts add to
+ * its solubility is left out: the answer errs on the careful side.
+ */
 const GYPSUM_MMOL_L = 14
-/** Calcium phosphates fall out beyond this where the water is not acid (memory). */
+/** Calcium phosphates fall out beyond so much of both where the water is not acid (memory). */
 const CALCIUM_PHOSPHATE_MMOL_L = 2.5
 
 /** Calcium, sulphate and phosphate of a solution, mmol/L. */
@@ -122,8 +127,8 @@ function ionsOf(feeds: readonly InLitre[], water: WaterSource) {
 
 /**
  * Whether some feeds can be dissolved together, and why not: calcium with
- * sulphate falls out as gypsum, calcium with phosphate as chalky mud, and beyond
- * its solubility a salt stays on the bottom.
+ * sulphate falls out as gypsum, calcium with phosphate as chalky mud, each by the
+ * product of the two, and beyond its solubility a salt stays on the bottom.
  *
  * @param feeds grams in a litre of the can, or of the stock
  */
@@ -140,9 +145,12 @@ export function canMix(
   }
   const dissolved = feeds.filter(({ product }) => isSoluble(product))
   const { calcium, sulphate, phosphate } = ionsOf(dissolved, water)
-  if (Math.min(calcium, sulphate) > GYPSUM_MMOL_L)
+  // What hard water alone brings makes a cloud, and no mud.
+  const isLimy = dissolved.some(({ product }) => labelToElements(product.analysis).ca > 0)
+  if (!isLimy) return faults
+  if (calcium * sulphate > GYPSUM_MMOL_L ** 2)
     faults.push({ kind: 'gypsum', calciumMmolL: calcium, otherMmolL: sulphate })
-  if (Math.min(calcium, phosphate) > CALCIUM_PHOSPHATE_MMOL_L)
+  if (calcium * phosphate > CALCIUM_PHOSPHATE_MMOL_L ** 2)
     faults.push({ kind: 'calciumPhosphate', calciumMmolL: calcium, otherMmolL: phosphate })
   return faults
 }

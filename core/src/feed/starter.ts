@@ -1,7 +1,7 @@
 import { reason, type Reason } from '../units'
 import { feedCatalogue } from './catalogue'
 import { nutrientsIn, type NutrientAmounts } from './label'
-import { productProvenance, type FeedProduct } from './product'
+import { isFeed, productProvenance, type FeedProduct } from './product'
 
 /** A feed that goes into the mix at planting. */
 export interface StarterProduct extends FeedProduct {
@@ -22,6 +22,7 @@ export const starterProducts = feedCatalogue.filter(
   (product): product is StarterProduct =>
     mixRate(product) !== undefined &&
     product.densityGMl !== undefined &&
+    isFeed(product) &&
     product.form !== 'lime' &&
     product.form !== 'compost',
 )

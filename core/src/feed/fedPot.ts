@@ -1,0 +1,56 @@
+import type { NutrientAmounts } from './label'
+import type { NutrientRows } from './need'
+import type { FeedProduct } from './product'
+import type { WaterSource } from './waterSource'
+
+/** Where nutrients come from. `slow`: organic feeds, compost, limes and what else takes weeks. */
+export const feedSources = ['mix', 'slow', 'controlled', 'quick', 'water'] as const
+export type FeedSource = (typeof feedSources)[number]
+
+/** A feed given on a day. */
+export interface FeedEvent {
+  readonly day: number
+  readonly product: FeedProduct
+  readonly massG: number
+  /** Lies dry at the rim above a reservoir, and is drawn in from there. */
+  readonly isDryRing?: boolean
+  /** Mixed in by the recipe, and no feed of a programme. */
+  readonly isInMix?: boolean
+  /** Litres it is poured in that the pot's water does not count yet: only planned. */
+  readonly volumeL?: number
+}
+
+/** A pot as its ledger takes it. */
+export interface FedPot {
+  readonly days: number
+  /** First day with plants. */
+  readonly plantedOn: number
+  /** What its plants want, g a day. */
+  readonly needG: NutrientRows
+  /** Of the mix, mean of the day. */
+  readonly tempC: Float64Array
+  /** Water given and rained, and run out below, L a day. */
+  readonly givenL: Float64Array
+  readonly drainedL: Float64Array
+  /** Of what was given, by hand; all of it where left out. */
+  readonly pouredL?: Float64Array
+  /** Drawn by its plants, L a day; in step with what they need where left out. */
+  readonly usedL?: Float64Array
+  /** What is poured on goes below and comes back: nothing drains by being poured on. */
+  readonly hasReservoir?: boolean
+  /** Water in it when drained, and when every pore is full, L. */
+  readonly heldL: number
+  readonly saturatedL: number
+  /** In the mix at the start and at once to be had, g. */
+  readonly startG: NutrientAmounts
+  readonly startEcDsM: number
+  /** Nitrogen that decaying matter gives over a season, and that raw wood takes, g. */
+  readonly mixGivesG: number
+  readonly mixDrawsG: number
+  readonly water: WaterSource
+}
+
+/** Of what is at hand, what goes with the water; the rest sits on the mix (memory). */
+export const MOBILE_SHARE: NutrientAmounts = { n: 1, p: 0.25, k: 0.6, ca: 0.4, mg: 0.5 }
+/** Calcium beyond this falls out as chalk or gypsum again and is no salt, mg/L (memory). */
+export const DISSOLVED_CA_MG_L = 200
