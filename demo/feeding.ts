@@ -15,18 +15,18 @@ import { DEMO_NOW } from './garden'
 /** What each pot is fed by. Two of them are fed badly, so that it can be found. */
 const feedPlans: Readonly<Record<string, FeedPlan>> = {
   b1: { programmeId: 'toMeasure' },
-  f1: { programmeId: 'tenToFourteen' },
+  f1: { programmeId: 'alternateWeeks' },
   f2: { programmeId: 'alternateWeeks' },
   f3: { programmeId: 'toMeasure' },
   k1: { programmeId: 'controlledAndLate' },
   k2: { programmeId: 'toMeasure' },
-  // Far too strong, every four days, by the high-nitrogen feed to the end.
-  k3: { programmeId: 'weekly', everyDays: 4, strength: 3, lateProductId: 'balancedSoluble' },
+  // Far too strong, every other day, by the high-nitrogen feed to the end.
+  k3: { programmeId: 'weekly', everyDays: 2, strength: 4, lateProductId: 'balancedSoluble' },
   r1: { programmeId: 'dryRing' },
   r2: { programmeId: 'toMeasure' },
-  n1: { programmeId: 'tenToFourteen' },
+  n1: { programmeId: 'weekly' },
   l1: { programmeId: 'compostAndSeaweed' },
-  t1: { programmeId: 'weekly' },
+  t1: { programmeId: 'toMeasure' },
   h1: { programmeId: 'twiceAWeekLow' },
   h2: { programmeId: 'twiceAWeekLow' },
   s1: { programmeId: 'granularAndCalcium' },

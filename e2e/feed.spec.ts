@@ -28,6 +28,7 @@ test('a feed that is due is recorded, the shelf goes down, and undo restores bot
   page,
 }) => {
   await open(page, 'feed')
+  const pots = page.getByRole('navigation', { name: 'Pots' }).getByRole('button')
   const left = async () => {
     await page.getByRole('button', { name: 'Shelf' }).click()
     const row = page.locator('[data-product=fishEmulsion]')
@@ -36,15 +37,18 @@ test('a feed that is due is recorded, the shelf goes down, and undo restores bot
   }
   const before = await left()
   await page.getByRole('button', { name: 'Ledger' }).click()
+  await pots.filter({ hasText: 'F3' }).click()
   const due = page.locator('[data-due]')
   await expect(due).toContainText('Fish emulsion')
+  await expect(due).toContainText(/Stir it into [\d.]+\sL/)
   await due.getByRole('button', { name: 'Fed', exact: true }).click()
-  await expect(page.getByText('B1: feed recorded.')).toBeVisible()
+  await expect(page.getByText('F3: feed recorded.')).toBeVisible()
   await expect(due).toContainText('Nothing is due.')
   expect(await left()).not.toBe(before)
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.locator('[data-product=fishEmulsion] td').nth(2)).toHaveText(before)
   await page.getByRole('button', { name: 'Ledger' }).click()
+  await pots.filter({ hasText: 'F3' }).click()
   await expect(due).toContainText('Fish emulsion')
 })
 
@@ -81,6 +85,7 @@ test('a feed nobody has weighed asks for a spoon; holds and cautions stand at th
   await choose(page, 'Feed', 'Soluble tomato feed 4-3-8')
   await other.getByLabel('How much').fill('200 g')
   await expect(other.locator('[data-hold=overLabel]')).toContainText('times the most its label')
+  await expect(other.getByRole('button', { name: /^Record anyway: .* × the label$/ })).toBeVisible()
 })
 
 test('programmes are judged for the pot before one is chosen, and can be bent', async ({
@@ -99,7 +104,7 @@ test('programmes are judged for the pot before one is chosen, and can be bent', 
   await expect(page.getByText('From 0.1 to 4 times.')).toBeVisible()
   await page.getByLabel('Times as strong').fill('0.5')
   await expect(weekly.locator('td').nth(2)).not.toHaveText(usual)
-  await page.getByRole('button', { name: 'Feed by this' }).click()
+  await page.getByRole('button', { name: 'Use this programme' }).click()
   await expect(page.getByText('K1: fed by another programme.')).toBeVisible()
   await expect(weekly.getByRole('rowheader')).toContainText('now')
 })

@@ -41,6 +41,7 @@ test('the round goes by arrow keys and Enter', async ({ page }) => {
   await tabTo(page, 'Fed and watered')
   await page.keyboard.press('ArrowRight')
   await page.keyboard.press('ArrowRight')
+  await page.keyboard.press('ArrowLeft')
   await expect(page.getByRole('region', { name: 'What F2 gets' })).toBeVisible()
   await tabTo(page, 'Watered')
   await page.keyboard.press('Enter')

@@ -1,7 +1,9 @@
 import {
   bestSingle,
+  canRateOf,
   doseFor,
-  isInWater,
+  isFeed,
+  isHomeMade,
   isSoluble,
   labelDose,
   labelStrengthGL,
@@ -10,6 +12,9 @@ import {
   ofNutrients,
   saltLimitEc,
   solutionL,
+  stepFault,
+  stepsOf,
+  type BentStep,
   type DosedPot,
   type FeedChoice,
   type FeedDose,
@@ -56,6 +61,13 @@ export function feedWish(feeding: PotFeeding, day: number, days: number): FeedWi
   }
 }
 
+/** A product as it could be given to a pot; none where its label does not say how much. */
+function choiceOf(product: FeedProduct, dosed: DosedPot, leftG: number): FeedChoice[] {
+  if (product.placement === 'foliar' || stepFault({ kind: 'label', times: 1 }, product)) return []
+  const labelG = labelDose(product, dosed, solutionL(dosed))?.mostG
+  return labelG === undefined ? [] : [{ product, mostG: Math.min(labelG, leftG), labelG }]
+}
+
 /** Products on the shelf of which something is left, as they could be given to a pot. */
 export function choicesAtHand(
   garden: Garden,
@@ -63,32 +75,28 @@ export function choicesAtHand(
   only: (product: FeedProduct) => boolean = () => true,
 ): FeedChoice[] {
   return shelfStock(garden)
-    .filter(({ product, leftG }) => leftG > 0 && product.placement !== 'foliar' && only(product))
-    .flatMap(({ product, leftG }) => {
-      const mostG = mostOf(product, dosed)
-      return mostG === undefined ? [] : [{ product, mostG: Math.min(mostG, leftG), labelG: mostG }]
-    })
-}
-
-/** What a label allows for a pot at once; undefined where it does not say, or cannot be told without a spoon. */
-function mostOf(product: FeedProduct, dosed: DosedPot): number | undefined {
-  try {
-    return labelDose(product, dosed, solutionL(dosed))?.mostG
-  } catch {
-    return undefined
-  }
+    .filter(({ product, leftG }) => leftG > 0 && only(product))
+    .flatMap(({ product, leftG }) => choiceOf(product, dosed, leftG))
 }
 
 /** Everything that could be bought, as it could be given to a pot. */
 export const choicesToBuy = (garden: Garden, dosed: DosedPot): FeedChoice[] =>
   feedProducts(garden)
-    .filter(
-      ({ form, placement }) => form !== 'notFeed' && form !== 'lime' && placement !== 'foliar',
-    )
-    .flatMap((product) => {
-      const mostG = mostOf(product, dosed)
-      return mostG === undefined ? [] : [{ product, mostG, labelG: mostG }]
-    })
+    .filter((product) => isFeed(product) && !isHomeMade(product))
+    .flatMap((product) => choiceOf(product, dosed, Infinity))
+
+/**
+ * Steps of a plan, as far as products are chosen for it: fed to measure it has one
+ * that gives whatever is chosen, in a can, by its label.
+ */
+export function stepsFor(plan: FeedPlan): readonly BentStep[] {
+  if (plan.programmeId !== 'toMeasure') return stepsOf(plan)
+  const { productId = plan.lateProductId, lateProductId } = plan
+  if (productId === undefined) return []
+  const dose = { kind: 'label', times: 1, isInCan: true } as const
+  const step = { productId, dose, firstDay: 0, everyDays: MEASURE_DAYS, strength: 1 }
+  return [{ ...step, ...(lateProductId !== undefined && { lateProductId }) }]
+}
 
 /** Fed to measure: the one product at hand, at its label's strength, in as many litres as bring what is missing. */
 export function measuredDose(
@@ -110,7 +118,7 @@ export function measuredDose(
   const best = bestSingle(choicesAtHand(garden, dosed, ofPlan), wish)
   if (!best) return undefined
   const { product } = best
-  const rate = product.rates.find(isInWater)
+  const rate = canRateOf(product)
   const tools = feedTools(garden)
   const massG = best.massG * (plan.strength ?? 1)
   if (!rate) return doseFor(dosed, product, { kind: 'mass', massG }, tools)

@@ -3,21 +3,23 @@ import {
   judgeProgramme,
   nutrientLedger,
   plannedFeeds,
+  solutionDay,
   stepsOf,
+  unusableIn,
   type FeedPlan,
   type PlannedFeed,
   type ProgrammePot,
   type ProgrammeVerdict,
 } from '../feed'
 import { feedProductOf, type Garden } from '../garden'
-import { FIRST_AFTER_DAYS, measuredDose, MEASURE_DAYS } from './feedChoosing'
+import { FIRST_AFTER_DAYS, measuredDose, MEASURE_DAYS, stepsFor } from './feedChoosing'
 import { dosedPot, feedTools, type PotFeeding } from './feeding'
 import type { FeedToday } from './feedToday'
 
 /** A pot as programmes are judged for it, from a day of its course on. */
-export const programmePot = (feeding: PotFeeding, from: number, takesL: number): ProgrammePot => ({
+export const programmePot = (feeding: PotFeeding, from: number): ProgrammePot => ({
   fed: feeding.fed,
-  dosed: dosedPot(feeding.pot, takesL),
+  dosed: dosedPot(feeding.pot),
   crop: feeding.crop,
   flowersOn: feeding.flowersOn,
   from,
@@ -36,13 +38,16 @@ function measuredFeeds(
   const first = Math.max(pot.from, feeding.fed.plantedOn + FIRST_AFTER_DAYS)
   const feeds: PlannedFeed[] = []
   let events = pot.recorded
-  for (let day = first; day <= pot.to; day += every) {
-    const then = { ...feeding, ledger: nutrientLedger(feeding.fed, events) }
-    const dosed = { ...pot.dosed, takesL: feeding.fed.givenL[day] || pot.dosed.takesL }
-    const dose = measuredDose(garden, then, dosed, day, plan)
+  const { fed } = feeding
+  for (let due = first; due <= pot.to; due += every) {
+    const day = solutionDay(fed, due)
+    if (day > pot.to) break
+    const then = { ...feeding, ledger: nutrientLedger(fed, events) }
+    const dose = measuredDose(garden, then, pot.dosed, day, plan)
     if (!dose) continue
     feeds.push({ day, dose })
-    events = [...events, { day, product: dose.product, massG: dose.massG }]
+    const { product, massG, solution } = dose
+    events = [...events, { day, product, massG, ...(solution && { volumeL: solution.volumeL }) }]
   }
   return feeds
 }
@@ -56,17 +61,13 @@ export function judgePlan(
   plan: FeedPlan,
   from: number,
 ): ProgrammeVerdict {
-  const usualL = meanGivenL(feeding)
-  const pot = programmePot(feeding, from, usualL)
+  const pot = programmePot(feeding, from)
   return plan.programmeId === 'toMeasure'
-    ? judgeFeeds(measuredFeeds(garden, feeding, pot, plan), pot)
+    ? {
+        ...judgeFeeds(measuredFeeds(garden, feeding, pot, plan), pot),
+        unusable: unusableIn(stepsFor(plan), (id) => feedProductOf(garden, id)),
+      }
     : judgeProgramme(stepsOf(plan), pot, (id) => feedProductOf(garden, id), feedTools(garden))
-}
-
-/** Water of a usual watering, L. */
-function meanGivenL({ fed }: PotFeeding): number {
-  const given = fed.givenL.filter((litres) => litres > 0.05)
-  return given.length ? given.reduce((sum, litres) => sum + litres, 0) / given.length : 0
 }
 
 /** Days of the course on which a plan feeds a pot after today. */
@@ -79,10 +80,16 @@ export function feedDays(garden: Garden, feed: FeedToday, today: number): readon
     const count = Math.max(0, Math.floor((feeding.endsOn - first) / every) + 1)
     return Array.from({ length: count }, (_, index) => first + index * every)
   }
-  const pot = programmePot(feeding, today + 1, meanGivenL(feeding))
+  const pot = programmePot(feeding, today + 1)
+  // What is due today is taken to be given today: the next is counted from it.
+  const given = feed.due.map(({ dose }) => ({
+    day: today,
+    product: dose.product,
+    massG: dose.massG,
+  }))
   const feeds = plannedFeeds(
     stepsOf(plan),
-    pot,
+    { ...pot, recorded: [...pot.recorded, ...given] },
     (id) => feedProductOf(garden, id),
     feedTools(garden),
   )

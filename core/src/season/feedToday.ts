@@ -1,28 +1,32 @@
 import {
   feedHolds,
+  isFeed,
   isHeld,
+  isSoluble,
   productOn,
   saltLimitEc,
   stepDose,
+  stepDue,
+  stepFault,
   stepsOf,
+  unusableIn,
+  WAITS_DAYS,
   type FeedDose,
   type FeedHold,
   type FeedPlan,
   type FeedVerdict,
   type HoldFacts,
-  type ProgrammeStep,
+  type UnusableProduct,
 } from '../feed'
 import { feedProductOf, shelfStock, type Garden } from '../garden'
 import { lastTest } from '../mix'
-import { dayOf, daysBetween, remembered } from '../units'
+import { dayOf, daysBetween, own, remembered } from '../units'
 import type { GardenCourse, PotCourse } from './course'
 import { sorted } from './doings'
-import { FIRST_AFTER_DAYS, MEASURE_DAYS, measuredDose } from './feedChoosing'
+import { FIRST_AFTER_DAYS, MEASURE_DAYS, measuredDose, stepsFor } from './feedChoosing'
 import { dosedPot, feedTools, feedVerdictOn, potFeeding, type PotFeeding } from './feeding'
 import type { PotToday } from './today'
 
-/** What is due for so long and was not given is not given any more. */
-const LAPSED_DAYS = 21
 /** A feed that is due, or held back. */
 export interface DueFeed {
   readonly dose: FeedDose
@@ -40,6 +44,8 @@ export interface FeedToday {
   readonly verdict: FeedVerdict
   readonly plan: FeedPlan | undefined
   readonly due: readonly DueFeed[]
+  /** Products of its plan that the programme cannot use: nothing of them is given. */
+  readonly unusable: readonly UnusableProduct[]
   readonly lastFedOn: number | undefined
   /** Day of the course on which it is fed next by its plan, if nothing holds it back. */
   readonly nextOn: number | undefined
@@ -55,7 +61,7 @@ function holdFactsOf(
   verdict: FeedVerdict,
   pot: PotToday,
   day: number,
-  { product, timesLabel }: FeedDose,
+  { product, timesLabel, placement }: FeedDose,
 ): HoldFacts {
   const { fed, given: feeds, endsOn, flowersOn } = feeding
   const weather = feeding.pot.weather.slice(day, day + 3)
@@ -88,41 +94,17 @@ function holdFactsOf(
     ),
     hasAsh: recent.some(({ product }) => product.id === 'woodAsh'),
     daysToHarvest: Math.max(0, Math.min(ripeOn, endsOn) - day, flowersOn > day ? 1 : 0),
+    isRingWashedIn: placement === 'dryRimRing' && !dosedPot(feeding.pot).hasReservoir,
   }
 }
 
-/** The last day up to one on which a pot was fed by the records. */
+/** The last day up to one on which a pot was fed by the records; an additive is no feed. */
 function lastFed({ given }: PotFeeding, day: number, productId?: string): number | undefined {
   const days = given
-    .filter(({ product }) => productId === undefined || product.id === productId)
+    .filter(({ product }) => (productId === undefined ? isFeed(product) : product.id === productId))
     .map((one) => one.day)
     .filter((one) => one <= day)
   return days.length ? Math.max(...days) : undefined
-}
-
-interface StepDue {
-  readonly step: ProgrammeStep
-  readonly dueOn: number
-}
-
-/** When a step of a programme is next due, by what was given of its products so far. */
-function stepDue(
-  step: ProgrammeStep,
-  { fed, given, endsOn }: PotFeeding,
-  day: number,
-): StepDue | undefined {
-  const own = given.filter(
-    (one) =>
-      one.day >= fed.plantedOn &&
-      (one.product.id === step.productId || one.product.id === step.lateProductId),
-  )
-  if (own.length >= (step.times ?? Infinity)) return undefined
-  const last = own.length ? Math.max(...own.map((one) => one.day)) : undefined
-  const dueOn =
-    last === undefined ? fed.plantedOn + step.firstDay : last + Math.max(1, step.everyDays)
-  // What only makes sense at its time, and was not given then, is let be.
-  const isLapsed = step.times !== undefined && day - dueOn > LAPSED_DAYS
-  return dueOn > endsOn || isLapsed ? undefined : { step, dueOn }
 }
 
 /** A container's feed on the day of its course: how it stands, what is due, and what holds it back. */
@@ -141,32 +123,43 @@ const feedOf = remembered(
   (feeding: PotFeeding, today: PotToday, garden: Garden, day: number, date: string): FeedToday => {
     const { fed, flowersOn } = feeding
     const verdict = feedVerdictOn(feeding, day - 1, date)
-    const plan = garden.feedPlans[today.container.id]
-    const dosed = dosedPot(feeding.pot, today.remainingL > 0 ? Math.max(today.nowL, 0) : 0)
+    const plan = own(garden.feedPlans, today.container.id)
+    const dosed = dosedPot(feeding.pot)
     const last = lastFed(feeding, day)
     const stocks = shelfStock(garden)
     const tools = feedTools(garden)
+    const productOf = (id: string) => feedProductOf(garden, id)
     const isFedToday = sorted(garden.records)
       .byContainer.get(today.container.id)
-      ?.some((record) => record.kind === 'feed' && dayOf(record.at) === date)
+      ?.some(
+        (record) =>
+          record.kind === 'feed' &&
+          dayOf(record.at) === date &&
+          isFeed(productOf(record.productId) ?? { form: 'liquid' }),
+      )
+    /** A solution goes with the pot's water, or by itself where that is days off; a reservoir has room for it. */
+    const isTime = (dueOn: number) =>
+      today.nowL > 0 || dosed.hasReservoir || day - dueOn >= WAITS_DAYS
     const found: { dose: FeedDose; lateDays: number }[] = []
     let nextOn: number | undefined
     if (plan?.programmeId === 'toMeasure') {
       const every = plan.everyDays ?? MEASURE_DAYS
       const dueOn = last === undefined ? fed.plantedOn + FIRST_AFTER_DAYS : last + every
-      nextOn = Math.max(dueOn, day + (isFedToday ? every : 0))
-      const dose =
-        dueOn <= day && !isFedToday ? measuredDose(garden, feeding, dosed, day, plan) : undefined
+      const isDue = dueOn <= day && !isFedToday && isTime(dueOn)
+      nextOn = Math.max(dueOn, day + (isFedToday ? every : isTime(dueOn) ? 0 : 1))
+      const dose = isDue ? measuredDose(garden, feeding, dosed, day, plan) : undefined
       if (dose) found.push({ dose, lateDays: day - dueOn })
     } else if (plan)
       for (const step of stepsOf(plan)) {
-        const due = stepDue(step, feeding, day)
+        const due = stepDue(step, feeding.given, fed.plantedOn, day, feeding.endsOn)
         if (!due) continue
-        nextOn = Math.min(nextOn ?? Infinity, Math.max(day, due.dueOn))
-        const isWatering = step.everyDays > 0 || today.nowL > 0
-        const product = feedProductOf(garden, productOn(step, day, flowersOn))
-        if (due.dueOn > day || !product || !isWatering) continue
-        found.push({ dose: stepDose(step, product, dosed, tools), lateDays: day - due.dueOn })
+        const { dueOn } = due
+        const product = productOf(productOn(step, day, flowersOn))
+        if (!product || stepFault(step.dose, product)) continue
+        const isNow = step.everyDays === 0 ? today.nowL > 0 : !isSoluble(product) || isTime(dueOn)
+        nextOn = Math.min(nextOn ?? Infinity, Math.max(isNow ? day : day + 1, dueOn))
+        if (dueOn > day || !isNow) continue
+        found.push({ dose: stepDose(step, product, dosed, tools), lateDays: day - dueOn })
       }
     return {
       feeding,
@@ -174,6 +167,7 @@ const feedOf = remembered(
       plan,
       lastFedOn: last,
       nextOn,
+      unusable: plan ? unusableIn(stepsFor(plan), productOf) : [],
       due: found
         .filter(({ dose }) => dose.massG > 0)
         .map(({ dose, lateDays }): DueFeed => {

@@ -34,6 +34,8 @@ export interface NutrientWeek {
   readonly lostG: number
   /** In the evening of its last day. */
   readonly balanceG: number
+  /** Half the width of what may have come by then, where feeds of unknown strength were given. */
+  readonly doubtG: number
 }
 
 /** A week of a pot's ledger. */
@@ -78,6 +80,7 @@ export function feedWeeks({ from, today }: GardenCourse, feeding: PotFeeding): F
         takenG: sum(row.takenG),
         lostG: sum(row.leachedG) + sum(row.boundG),
         balanceG: row.balanceG[to - 1]!,
+        doubtG: row.doubtG[to - 1]!,
       }
     }
     weeks.push({
@@ -131,7 +134,7 @@ export function chooseForPot(
   solve: Solve,
 ): ChosenForPot {
   const { garden } = course
-  const dosed = dosedPot(feeding.pot, pot.nowL)
+  const dosed = dosedPot(feeding.pot)
   const wish = feedWish(feeding, day, days)
   const found = chooseFeeds(choicesAtHand(garden, dosed), wish, solve, choicesToBuy(garden, dosed))
   const doses = found.feeds.map(({ product, massG }) =>

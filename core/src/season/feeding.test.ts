@@ -140,7 +140,7 @@ describe('what is due', () => {
     expect(then.pot.nowL).toBeLessThan(today.pots[at('f2')]!.nowL)
   })
   test('to measure brings what is missing until the next feed, within the label', () => {
-    const { due, feeding } = feedOf('b1')
+    const { due, feeding } = feedOf('f3')
     const [one] = due
     expect(one!.dose.timesLabel).toBeLessThanOrEqual(1.001)
     expect(one!.dose.bringsG.n).toBeGreaterThan(0)
@@ -216,6 +216,15 @@ describe('feeds to come', () => {
     expect(string.knots.get(days[0]!)!.some(({ kind }) => kind === 'feedDue')).toBe(true)
     expect(string.beads).toBe(potString(course, pot).beads)
   })
+})
+
+test('what is due today is not planned again for tomorrow: two liquids in alternate weeks are a week apart', () => {
+  const feed = feedOf('f2')
+  expect(feed.due.length).toBeGreaterThan(0)
+  const days = feedDays(demo, feed, DAY)
+  const apart = days.slice(1).map((day, index) => day - days[index]!)
+  expect(days[0]! - DAY).toBeGreaterThanOrEqual(3)
+  expect(Math.min(...apart)).toBeGreaterThanOrEqual(3)
 })
 
 describe('programmes for a pot of the demo', () => {

@@ -76,7 +76,7 @@ export {
   potFeeding,
   type PotFeeding,
 } from './feeding'
-export { choicesAtHand, choicesToBuy, feedWish, MEASURE_DAYS } from './feedChoosing'
+export { choicesAtHand, choicesToBuy, feedWish, MEASURE_DAYS, stepsFor } from './feedChoosing'
 export { feedToday, holdsFor, type DueFeed, type FeedToday } from './feedToday'
 export { feedDays, judgePlan, programmePot } from './feedPlans'
 export { feedRound, type FeedCans, type FedStop, type FeedRound } from './feedRound'

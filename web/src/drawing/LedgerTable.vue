@@ -42,7 +42,13 @@ const { t } = useI18n()
               feedSources.reduce((sum, one) => sum + week.ofNutrient[nutrient].cameG[one], 0),
             )
           }}, {{ massWords(week.ofNutrient[nutrient].needG) }},
-          {{ massWords(week.ofNutrient[nutrient].balanceG) }}
+          {{ massWords(week.ofNutrient[nutrient].balanceG)
+          }}<template v-if="week.ofNutrient[nutrient].doubtG > 0.005"
+            >,
+            {{
+              t('feedView.ledger.doubt', { mass: massWords(week.ofNutrient[nutrient].doubtG) })
+            }}</template
+          >
         </td>
         <td>{{ numberWords(week.ecDsM) }} dS/m</td>
       </tr>

@@ -27,6 +27,7 @@ import {
   readGarden,
   releaseReasons,
   saltStates,
+  stepFaults,
   UPTAKE_G_KG,
   waterKinds,
   type HoldFacts,
@@ -64,13 +65,14 @@ const worst: HoldFacts = {
   hasAmmonium: true,
   hasAsh: true,
   daysToHarvest: 20,
+  isRingWashedIn: true,
 }
 
 function everyReason(): Reason[] {
   const feeds = today.pots.flatMap(
     (pot, index) => feedToday(course, course.pots[index]!, pot) ?? [],
   )
-  const dosed = dosedPot(course.pots[0]!, 2)
+  const dosed = dosedPot(course.pots[0]!)
   const doses = choicesToBuy(demo, dosed).map(({ product }) =>
     doseFor(dosed, product, { kind: 'label' }, feedTools(demo)),
   )
@@ -124,6 +126,7 @@ describe('words about feed', () => {
     ['feedView.form.sign.asElement', printedNutrients],
     ['feedView.fault', ['gypsum', 'calciumPhosphate', 'tooStrong', 'notSoluble']],
     ['feedView.tank', ['a', 'b']],
+    ['feedView.stepFault', stepFaults],
     ['reason.feed.state', nutrientStates],
     ['reason.feed.hold', holdCodes],
   ])('for every %s', (catalogueName, ids) => {

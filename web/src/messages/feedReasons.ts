@@ -4,6 +4,13 @@ export const feedReasons = {
     rate: '{volumeL} of mix at {rateGL} is {massG}.',
     range: 'Usual rates run from {leastGL} to {mostGL}.',
     labelFirst: 'The label on your own pack comes first.',
+    noLabel:
+      'No label: {labelG} for this pot by common practice, thinned until it looks like weak tea.',
+    homeMade:
+      'Home-made, so its strength is anyone’s guess: from a fifth to three times this. Start weak, watch the leaves, and let the ledger’s doubt be a warning.',
+    cupScales: 'The school’s {cupL} are for a pot of {forVolumeL}; this one holds {fillVolumeL}.',
+    stopsAtLabel: 'The school would give more: it stops at the most the label allows.',
+    doubt: 'Home-made feeds of unknown strength were given: {doubtG} more or less may have come.',
     need: 'A crop of {cropG} takes {nPerKgG} of nitrogen and {kPerKgG} of potassium for each kilo.',
     needSeason: 'Over the season: {nG} N, {kG} K, {caG} Ca.',
     state: {
@@ -23,7 +30,7 @@ export const feedReasons = {
       '{nitrogenMgL} mg of nitrogen in a litre of its water, before fruit has set: leaves and no fruit.',
     label: 'Its label: {labelG} for this pot, {mostG} at most.',
     solution:
-      '{gPerCan} in each can, {solutionWaterL} of it for this pot: until it starts to run out below.',
+      '{gPerCan} for a whole can; {solutionWaterL} of it wets this pot until it starts to drain: a tenth of its mix.',
     analysis:
       'As printed, brought from oxides to elements by atomic weights: P is 0.4364 of P₂O₅, K 0.8301 of K₂O, Ca 0.7147 of CaO, Mg 0.6030 of MgO.',
     comes: {
@@ -32,6 +39,8 @@ export const feedReasons = {
       coated:
         'Coated: four fifths in {dayCount} days at 21 °C, sooner in the heat; never again after mid season.',
       lime: 'Slowly: nine tenths of its calcium in about four months.',
+      additive:
+        'It feeds nothing: a wetting agent lets dry mix take its water again; of a root fungus no gain is counted.',
       dissolves: 'There at once; in emulsions of fish within two weeks.',
     },
     ec: 'Strength in ppm is grams in a litre × per cent × 10. EC is a tenth of the cations in meq/L, beside your water.',
@@ -43,7 +52,8 @@ export const feedReasons = {
     waterTooSalty: 'Water of {ec} dS/m cannot wash it out.',
     judgeShort:
       'Of what is wanted its plants have {nShare} of nitrogen, {kShare} of potassium, {caShare} of calcium; {hadShare} of the shortest.',
-    judgeSalt: 'At its worst {ec} dS/m; up to {limit} costs nothing.',
+    judgeSalt:
+      'Roots meet {ec} dS/m over the season, {mostEc} on the worst day; a season’s mean up to {limit} costs nothing. Plants burnt in their first four weeks do not make it up.',
     judgeWork: '{feedCount} feeds, {minuteCount} minutes.',
     school: 'As growers of this school do it.',
     hold: {
@@ -65,6 +75,10 @@ export const feedReasons = {
         'Only well rotted; {leastCount} days before harvest where it is raw ({dayCount} to go). Wash hands and fruit.',
       foliar: 'On leaves only in the evening, and only what its label allows.',
       dust: 'Do not breathe its dust: damp it, or wear a mask.',
+      homeMade:
+        'Wear gloves and wash your hands. Keep it off leaves and fruit, and wash fruit well: it teems with germs. Never close a fermenting vessel tightly.',
+      ringNoReservoir:
+        'A dry ring needs a reservoir below: in this pot water would wash it in at once, and burn the roots.',
     },
   },
 }

@@ -36,10 +36,18 @@ const amount = computed(() =>
 const can = computed(() => {
   const { solution } = props.dose
   if (!solution || !garden.value) return undefined
+  const { stir, volumeL } = solution
+  const grams = doseWords(stir.massG, stir.volumeMl)
+  const inHand = stir.measure
+    ? t('feedView.measured', { measure: measured(stir.measure), mass: grams })
+    : grams
+  const litres = water(stir.volumeL)
+  if (stir.volumeL > volumeL * 1.001)
+    return t('feedView.stirPart', { amount: inHand, litres, part: water(volumeL) })
+  if (stir.volumeL > volumeL * 0.999) return t('feedView.stir', { litres })
   const inCan = volume(garden.value.settings.measures.canL)
-  const grams = doseWords(solution.gPerCan, solution.mlPerCan)
-  return solution.canMeasure
-    ? t('feedView.inCan', { measure: measured(solution.canMeasure), mass: grams, can: inCan })
+  return stir.measure
+    ? t('feedView.inCan', { measure: measured(stir.measure), mass: grams, can: inCan })
     : t('feedView.inCanMass', { mass: grams, can: inCan })
 })
 const strengthWords = useStrengthWords()
@@ -54,7 +62,9 @@ const strength = computed(() => props.dose.solution && strengthWords(props.dose.
     </p>
     <template v-if="dose.solution && !isPart">
       <p>{{ can }}</p>
-      <p>{{ t('feedView.ofSolution', { litres: water(dose.solution.volumeL) }) }}</p>
+      <p v-if="dose.solution.cans > 1">
+        {{ t('feedView.ofSolution', { litres: water(dose.solution.volumeL) }) }}
+      </p>
       <p class="soft">{{ strength }}</p>
     </template>
     <p v-if="!isPart" class="soft">{{ t(`placement.${dose.placement}`) }}</p>

@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n'
 import {
   addDays,
   holdsFor,
+  isOverLabel,
   measureMl,
   nutrients,
   shelfStock,
@@ -40,7 +41,7 @@ const emit = defineEmits<{ mode: [mode: 'programmes' | 'shelf'] }>()
 const { isSaving } = storeToRefs(useGardenStore())
 const { now } = storeToRefs(useTodayStore())
 const { t } = useI18n()
-const { mass, money, day, water } = useFormat()
+const { mass, money, day, number, water } = useFormat()
 const { productName } = useNames()
 const { ofError } = useFaultText()
 const { choices, doseOf, give, weighSpoon } = useFeeding(toRef(props, 'pot'), toRef(props, 'feed'))
@@ -103,6 +104,11 @@ const unmet = computed(() => {
     .filter((one) => found.unmetG[one] > 0.005)
     .map((one) => `${t(`nutrient.${one}`)} ${mass(found.unmetG[one])}`)
 })
+/** Over its label it is recorded all the same, and the button says what it is. */
+const givenWords = (dose: FeedDose, usual: string) =>
+  isOverLabel(dose)
+    ? t('feedView.givenOver', { times: number(Math.round((dose.timesLabel ?? 0) * 10) / 10) })
+    : t(usual)
 const giveAll = (doses: readonly FeedDose[]) => give(doses)
 </script>
 
@@ -118,9 +124,23 @@ const giveAll = (doses: readonly FeedDose[]) => give(doses)
         :loading="isSaving"
         @click="give([one.dose])"
       >
-        {{ t('feedView.given') }}
+        {{ givenWords(one.dose, 'feedView.given') }}
       </el-button>
     </template>
+    <p
+      v-for="one in feed.unusable"
+      :key="one.productId"
+      class="caution strong"
+      role="alert"
+      data-unusable
+    >
+      {{
+        t('feedView.unusable', {
+          product: productName(one.productId),
+          why: t(`feedView.stepFault.${one.fault}`),
+        })
+      }}
+    </p>
     <p v-if="!feed.due.length">{{ t('feedView.none') }}</p>
     <p v-if="!ready.length && nextDate && !isHeldBack" class="soft">
       {{ t('feedView.nextOn', { date: nextDate }) }}
@@ -227,7 +247,7 @@ const giveAll = (doses: readonly FeedDose[]) => give(doses)
       :loading="isSaving"
       @click="give([other.dose])"
     >
-      {{ t('feedView.give') }}
+      {{ givenWords(other.dose, 'feedView.give') }}
     </el-button>
     <p class="soft feed-caution">{{ t('feedView.caution') }}</p>
   </section>

@@ -5,10 +5,11 @@ import { useI18n } from 'vue-i18n'
 import {
   daysBetween,
   feedPlanSchema,
-  isSoluble,
   judgePlan,
   programmeIds,
   programmes,
+  stepFault,
+  stepsFor,
   type FeedPlan,
   type FeedToday,
   type PotToday,
@@ -55,12 +56,26 @@ const strength = ref<number | undefined>(own.value?.strength)
 const AS_SCHOOL = 'asSchool'
 const early = ref<string | undefined>(own.value?.productId ?? AS_SCHOOL)
 const late = ref<string | undefined>(own.value?.lateProductId ?? AS_SCHOOL)
-const productChoices = computed(() => [
-  { value: AS_SCHOOL, label: t('feedView.asSchool') },
-  ...products.value
-    .filter(({ form }) => form !== 'notFeed' && form !== 'lime')
-    .map(({ id }) => ({ value: id, label: productName(id) })),
-])
+/** Products that the first step of the picked programme can use: others are not to be chosen. */
+const productChoices = computed(() => {
+  const [step] = stepsFor({ programmeId: picked.value, productId: AS_SCHOOL })
+  return [
+    { value: AS_SCHOOL, label: t('feedView.asSchool') },
+    ...products.value
+      .filter(
+        (product) =>
+          (step && !stepFault(step.dose, product)) ||
+          product.id === early.value ||
+          product.id === late.value,
+      )
+      .map(({ id }) => ({ value: id, label: productName(id) })),
+  ]
+})
+/** Why what is chosen, by a file or before its label was changed, cannot be used. */
+const faultOf = (id: string | undefined) => {
+  const found = chosenVerdict.value?.unusable.find(({ productId }) => productId === id)
+  return found && t('feedView.cannotUse', { why: t(`feedView.stepFault.${found.fault}`) })
+}
 function pick(programmeId: ProgrammeId): void {
   picked.value = programmeId
   const plan = own.value?.programmeId === programmeId ? own.value : undefined
@@ -121,7 +136,7 @@ const takeHere = () => take([props.pot.container.id])
 const takeAll = () => take((garden.value?.plantings ?? []).map(({ containerId }) => containerId))
 async function clear(): Promise<void> {
   await store.edit(
-    { code: 'change.feedPlan', params: { code: props.pot.container.code } },
+    { code: 'change.noFeedPlan', params: { code: props.pot.container.code } },
     (draft) => {
       delete draft.feedPlans[props.pot.container.id]
     },
@@ -130,13 +145,8 @@ async function clear(): Promise<void> {
 const hasProducts = computed(
   () => picked.value === 'toMeasure' || programmes[picked.value].length > 0,
 )
-const isLiquid = (id: string | undefined) =>
-  products.value.some((product) => product.id === id && isSoluble(product))
-const earlyChoices = computed(() =>
-  picked.value === 'toMeasure'
-    ? productChoices.value.filter(({ value }) => value === AS_SCHOOL || isLiquid(value))
-    : productChoices.value,
-)
+const chosenVerdict = computed(() => rows.value.find(({ id }) => id === picked.value)?.verdict)
+const isUsable = computed(() => bent.value.success && !chosenVerdict.value?.unusable.length)
 </script>
 
 <template>
@@ -187,7 +197,7 @@ const earlyChoices = computed(() =>
               {{ signs(verdict.tooMuchOf) || '–' }}
             </td>
             <td class="number" :class="{ strong: verdict.saltYieldShare < 0.9 }">
-              {{ number(Math.round(verdict.ecMostDsM * 10) / 10) }} dS/m
+              {{ number(Math.round(verdict.ecMeanDsM * 10) / 10) }} dS/m
             </td>
             <td class="number">
               <WhyNumber
@@ -221,18 +231,23 @@ const earlyChoices = computed(() =>
             hint="1"
           />
         </div>
-        <ChoiceField v-model="early" :label="t('feedView.early')" :options="earlyChoices" />
-        <ChoiceField v-model="late" :label="t('feedView.late_')" :options="earlyChoices" />
+        <ChoiceField
+          v-model="early"
+          :label="t('feedView.early')"
+          :options="productChoices"
+          :fault="faultOf(early)"
+        />
+        <ChoiceField
+          v-model="late"
+          :label="t('feedView.late_')"
+          :options="productChoices"
+          :fault="faultOf(late)"
+        />
         <div class="row">
-          <el-button
-            type="primary"
-            native-type="submit"
-            :disabled="!bent.success"
-            :loading="isSaving"
-          >
+          <el-button type="primary" native-type="submit" :disabled="!isUsable" :loading="isSaving">
             {{ t('feedView.take') }}
           </el-button>
-          <el-button :disabled="!bent.success" :loading="isSaving" @click="takeAll">
+          <el-button :disabled="!isUsable" :loading="isSaving" @click="takeAll">
             {{ t('feedView.takeAll') }}
           </el-button>
           <el-button v-if="own" text @click="clear">{{ t('feedView.clear') }}</el-button>

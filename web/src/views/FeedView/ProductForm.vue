@@ -43,7 +43,7 @@ const fields = useProductForm(
 )
 const { name, form, printed, percents, spoonG, rateKind, amount, most, unit, beside, capMl } =
   fields
-const { leastDays, longevityDays, packG, price, checked, faults, elements } = fields
+const { leastDays, longevityDays, packG, price, checked, faults, elements, ureaPercent } = fields
 const stockG = ref<number>()
 const faultAt = (path: string) => {
   const fault = faults.value.get(path)
@@ -77,7 +77,8 @@ const hasMost = computed(() =>
 )
 const percent = (value: number) => number(Math.round(value * 100) / 100)
 function save(): void {
-  if (checked.value.success && !nameFault.value) emit('save', checked.value.data, stockG.value)
+  if (checked.value.success && !nameFault.value && !Number.isNaN(stockG.value))
+    emit('save', checked.value.data, stockG.value)
 }
 </script>
 
@@ -159,9 +160,16 @@ function save(): void {
           v-model="spoonG"
           dimension="mass"
           optional
+          strict
           :label="t('feedView.form.density')"
           :hint="t('feedView.form.densityHint')"
           :fault="faultAt('densityGMl')"
+        />
+        <NumberField
+          v-if="percents.n"
+          v-model="ureaPercent"
+          :label="t('feedView.form.urea')"
+          :fault="faultAt('ureaShare')"
         />
         <NumberField
           v-model="leastDays"
@@ -178,6 +186,7 @@ function save(): void {
           v-model="packG"
           dimension="mass"
           optional
+          strict
           :label="t('feedView.form.pack')"
           :fault="faultAt('packs.0.massG')"
         />
@@ -190,6 +199,7 @@ function save(): void {
           v-model="stockG"
           dimension="mass"
           optional
+          strict
           :label="t('feedView.form.stock')"
         />
       </div>

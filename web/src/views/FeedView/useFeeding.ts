@@ -45,7 +45,7 @@ export function useFeeding(pot: Ref<PotToday>, feed: Ref<FeedToday>) {
     const product = products.value.find(({ id }) => id === productId)
     if (!product || !garden.value || !course.value) return {}
     try {
-      const dosed = dosedPot(feed.value.feeding.pot, pot.value.nowL)
+      const dosed = dosedPot(pot.value)
       const aim =
         massG === undefined ? { kind: 'label' as const } : { kind: 'mass' as const, massG }
       const dose = doseFor(dosed, product, aim, feedTools(garden.value))

@@ -27,6 +27,7 @@ const BY_FORM: Readonly<Record<ProductForm, Pick<FeedProduct, 'placement' | 'cau
   controlledRelease: { placement: 'wholeMix', cautions: [] },
   lime: { placement: 'wholeMix', cautions: ['dust', 'lime'] },
   compost: { placement: 'topDress', cautions: ['dust'] },
+  additive: { placement: 'throughUpperTwoThirds', cautions: [] },
   notFeed: { placement: 'foliar', cautions: ['spray'] },
 }
 
@@ -64,6 +65,9 @@ export function useProductForm(
   const unit = ref<'g' | 'ml' | undefined>(first && 'unit' in first ? first.unit : 'g')
   const beside = ref<number | undefined>(besideOf(first))
   const capMl = ref<number | undefined>(first?.kind === 'capful' ? first.capMl : undefined)
+  const ureaPercent = ref<number | undefined>(
+    start?.ureaShare === undefined ? undefined : start.ureaShare * 100,
+  )
   const leastDays = ref<number | undefined>(start?.leastDays)
   const longevityDays = ref<number | undefined>(start?.longevityDays)
   const packG = ref<number | undefined>(start?.packs[0]?.massG)
@@ -104,6 +108,7 @@ export function useProductForm(
         form: form.value,
         analysis: label.value,
         densityGMl: spoonG.value === undefined ? undefined : spoonG.value / spoonMl,
+        ureaShare: ureaPercent.value === undefined ? undefined : ureaPercent.value / 100,
         rates: amount.value === undefined ? [] : [rate.value],
         leastDays: leastDays.value,
         longevityDays: longevityDays.value,
@@ -142,6 +147,7 @@ export function useProductForm(
     checked,
     faults,
     elements,
+    ureaPercent,
   }
 }
 

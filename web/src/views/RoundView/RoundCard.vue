@@ -5,6 +5,7 @@ import { useElementSize } from '@vueuse/core'
 import {
   feels,
   inQuarterCans,
+  isOverLabel,
   knuckles,
   skipReasons,
   type FedStop,
@@ -45,7 +46,7 @@ const emit = defineEmits<{
 }>()
 
 const { t } = useI18n()
-const { water } = useFormat()
+const { tenths, water } = useFormat()
 const { plantWords, wholeWords } = usePotWords()
 
 const opened = ref<'amount' | 'skip' | 'finger'>()
@@ -54,6 +55,13 @@ const isDue = computed(() => props.stop.nowL > 0)
 /** Beside a feed there is room for so many of the last records. */
 const BRIEF = 2
 const hasFeed = computed(() => !!props.fed?.due.length)
+/** What the button says that records it: over a label it says how far. */
+const feedDone = computed(() => {
+  const over = props.fed?.due.find(({ dose }) => isOverLabel(dose))
+  if (over) return t('feedView.givenOver', { times: tenths(over.dose.timesLabel ?? 0) })
+  const isPoured = isDue.value || props.fed?.due[0]?.dose.solution
+  return t(isPoured ? 'feedRound.done' : 'feedRound.doneStrewn')
+})
 const amountL = ref<number | undefined>(props.stop.nowL || 1)
 watch(
   () => props.stop.nowL,
@@ -131,7 +139,7 @@ function giveAmount(): void {
           :loading="isSaving"
           @click="emit('feed')"
         >
-          {{ t(isDue || fed?.due[0]?.dose.solution ? 'feedRound.done' : 'feedRound.doneStrewn') }}
+          {{ feedDone }}
         </el-button>
         <el-button
           v-if="isDue"

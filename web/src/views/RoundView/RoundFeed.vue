@@ -29,7 +29,10 @@ const lines = computed(() =>
         ? t('feedRound.give', { litres: water(given.solution.volumeL), amount, product })
         : t('feedRound.strew', { amount, product }),
       product,
-      cares: holds.map(({ reason }) => textOf(reason)),
+      cares: holds.map(({ reason, level }) => ({
+        text: textOf(reason),
+        isWarning: level === 'warn',
+      })),
     }
   }),
 )
@@ -44,7 +47,12 @@ const waits = computed(() => {
   <div v-if="lines.length || waits" class="round-feed" data-feed>
     <p v-for="line in lines" :key="line.id">
       <WhyNumber :value="line.words" :reasons="line.given.reasons" :about="line.product" />
-      <span v-for="care in line.cares" :key="care" class="round-care">{{ care }}</span>
+      <span
+        v-for="care in line.cares"
+        :key="care.text"
+        :class="['round-care', { strong: care.isWarning }]"
+        >{{ care.text }}</span
+      >
       <span class="round-care">{{ t(`placement.${line.given.placement}`) }}</span>
     </p>
     <p v-if="lines.length && fed.plainL > SPLASH_L">
