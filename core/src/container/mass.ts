@@ -23,6 +23,8 @@ export interface MixMass {
   readonly dryDensityGL: number
   /** Water held once drained, share of the mix, 0–1. */
   readonly containerCapacity: number
+  /** Nobody chose one: weighed as if a usual mix were in it. */
+  readonly isUsual?: boolean
 }
 
 export interface ContainerMass {
@@ -36,6 +38,8 @@ export interface ContainerMass {
   readonly wateredKg: number
   /** That, with grown plants and their fruit. */
   readonly grownKg: number
+  /** Its mix is a guess: it may weigh half as much, or twice. */
+  readonly isMixGuessed: boolean
   readonly reasons: readonly Reason[]
 }
 
@@ -76,6 +80,7 @@ export function containerMass(
     plantedKg: dryKg + MOIST_SHARE * waterKg,
     wateredKg,
     grownKg: wateredKg + plantKg,
+    isMixGuessed: mix?.isUsual === true,
     reasons: [
       reason(
         'mass.wall',
@@ -90,6 +95,7 @@ export function containerMass(
               dryG: dryMixKg * 1000,
               waterL: waterKg,
             }),
+            ...(mix.isUsual ? [reason('mass.usualMix', {}, memory)] : []),
           ]
         : [reason('mass.noMix')]),
       ...(reservoirL > 0 ? [reason('mass.reservoir', { reservoirL })] : []),

@@ -37,13 +37,14 @@ function conditionsFor(
   spot: SpotConditions,
   grownKg: number,
 ): Condition[] {
+  const { rootVolumeL, cells } = containerVolumes(container)
   return [
     sunCondition(spot),
     lightCondition(spot),
     heightCondition(variety, container, perPlant, spot),
     supportCondition(variety, container, perPlant, spot),
     heatCondition(container, spot),
-    rotCondition(variety, containerVolumes(container).rootVolumeL / count),
+    rotCondition(variety, rootVolumeL / Math.max(count, cells)),
     weightCondition(grownKg),
   ]
 }

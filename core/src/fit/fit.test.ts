@@ -154,3 +154,23 @@ describe('what the schools say (practice)', () => {
     expect(new Set(values).size).toBe(1)
   })
 })
+
+describe('a tower', () => {
+  const tower = {
+    ...container('tower'),
+    tower: { tiers: 5, pocketsPerTier: 4, pocketVolumeL: 1.6 },
+  }
+  test('is judged by its pocket: no school puts a vine into 1.6 L', () => {
+    for (const school of schoolIds)
+      expect([school, says(school, 'vineCherry', tower)]).toEqual([
+        school,
+        expect.stringMatching(/poor|silent/),
+      ])
+    expect(says('bucket', 'vineCherry', tower)).toBe('poor')
+    expect(says('smallest', 'vineCherry', tower)).toBe('poor')
+  })
+  test('says the same of one plant and of one in each of its pockets', () => {
+    for (const school of schoolIds)
+      expect(says(school, 'tinyTim', tower, 20)).toBe(says(school, 'tinyTim', tower, 1))
+  })
+})

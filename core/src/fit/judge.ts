@@ -5,7 +5,7 @@ import {
   standingRimMm,
   type Container,
 } from '../container'
-import { isSmallFruited, sharedYield, type Variety } from '../plant'
+import { isSmallFruited, sharedYield, type RelativeYield, type Variety } from '../plant'
 import { practice, reason, type Reason } from '../units'
 import { ROT_BELOW_L, type FitVerdict } from './conditions'
 import {
@@ -31,15 +31,19 @@ function pairingOf(variety: Variety, container: Container, count: number): Pairi
   const { rimVolumeL, rootVolumeL, cells } = containerVolumes(container)
   const rim = innerSizeMm(shape, rimHeightMm(shape))
   const notForRoots = reservoir?.falseFloorMm ?? layers?.fillerMm ?? 0
+  // A pocket of a tower is a pot of its own: schools judge that, not the column.
+  const parts = Math.max(count, cells)
+  const pocketMm = cells > 1 ? 100 * Math.cbrt(rimVolumeL / cells) : Infinity
   return {
     variety,
-    count,
+    count: Math.ceil(count / cells),
     rootVolumeL,
     cells,
-    rimVolumeL,
-    rimVolumePerPlantL: rimVolumeL / count,
-    acrossMm: Math.min(rim.lengthMm, rim.widthMm),
-    depthMm: standingRimMm(container) - notForRoots + (rings?.heightMm ?? 0),
+    rootVolumePerPlantL: rootVolumeL / parts,
+    rimVolumeL: rimVolumeL / cells,
+    rimVolumePerPlantL: rimVolumeL / parts,
+    acrossMm: Math.min(rim.lengthMm, rim.widthMm, pocketMm),
+    depthMm: Math.min(standingRimMm(container) - notForRoots + (rings?.heightMm ?? 0), pocketMm),
     isFlatBag: container.type === 'flatBag',
   }
 }
@@ -75,13 +79,13 @@ function judgeRule(rule: Rule, pairing: Pairing): Omit<FitJudgement, 'value'> {
 const HOUSE_GOOD = 0.7
 const HOUSE_TIGHT = 0.5
 
-function judgeHouse(pairing: Pairing): Omit<FitJudgement, 'value'> {
-  const { variety, count, rootVolumeL } = pairing
-  const { perPlant, reasons } = sharedYield(variety, pairing, count)
+function judgeHouse(pairing: Pairing, expected: RelativeYield): Omit<FitJudgement, 'value'> {
+  const { variety, rootVolumePerPlantL } = pairing
+  const { perPlant, reasons } = expected
   const byYield: FitVerdict =
     perPlant >= HOUSE_GOOD ? 'good' : perPlant >= HOUSE_TIGHT ? 'tight' : 'poor'
   const isRotProne =
-    variety.crop === 'tomato' && !isSmallFruited(variety) && rootVolumeL / count < ROT_BELOW_L
+    variety.crop === 'tomato' && !isSmallFruited(variety) && rootVolumePerPlantL < ROT_BELOW_L
   return {
     verdict: byYield === 'good' && isRotProne ? 'tight' : byYield,
     reasons: [
@@ -91,26 +95,34 @@ function judgeHouse(pairing: Pairing): Omit<FitJudgement, 'value'> {
         leastShare: HOUSE_TIGHT,
       }),
       ...(isRotProne
-        ? [reason('fit.rotProne', { hasL: rootVolumeL / count, limitL: ROT_BELOW_L }, practice)]
+        ? [reason('fit.rotProne', { hasL: rootVolumePerPlantL, limitL: ROT_BELOW_L }, practice)]
         : []),
       ...reasons,
     ],
   }
 }
 
-function judgeSchool(pairing: Pairing, school: SchoolId): Omit<FitJudgement, 'value'> {
-  if (school === 'house') return judgeHouse(pairing)
+function judgeSchool(
+  pairing: Pairing,
+  school: SchoolId,
+  expected: RelativeYield,
+): Omit<FitJudgement, 'value'> {
+  if (school === 'house') return judgeHouse(pairing, expected)
   const rule = schoolRules[school].find((candidate) => candidate.appliesTo(pairing))
   if (rule) return judgeRule(rule, pairing)
   return { verdict: 'silent', reasons: [reason('fit.silent', {}, practice)] }
 }
 
-function judgeBasket(pairing: Pairing, school: SchoolId): Omit<FitJudgement, 'value'> {
+function judgeBasket(
+  pairing: Pairing,
+  school: SchoolId,
+  expected: RelativeYield,
+): Omit<FitJudgement, 'value'> {
   if (!suitsBasket(pairing.variety))
     return { verdict: 'poor', reasons: [reason('fit.notForBasket', {}, practice)] }
   const byBasket = judgeRule(basketRule, pairing)
   if (school !== 'house') return byBasket
-  const bySchool = judgeHouse(pairing)
+  const bySchool = judgeHouse(pairing, expected)
   return {
     verdict: worst([byBasket.verdict, bySchool.verdict]),
     reasons: [...bySchool.reasons, ...byBasket.reasons],
@@ -137,8 +149,7 @@ export function judgeFit({
   readonly school: SchoolId
 }): FitJudgement {
   const pairing = pairingOf(variety, container, count)
-  const value = sharedYield(variety, pairing, count).perPlant
-  const judged =
-    container.type === 'basket' ? judgeBasket(pairing, school) : judgeSchool(pairing, school)
-  return { ...judged, value }
+  const expected = sharedYield(variety, pairing, count)
+  const judge = container.type === 'basket' ? judgeBasket : judgeSchool
+  return { ...judge(pairing, school, expected), value: expected.perPlant }
 }

@@ -6,10 +6,13 @@ import { isSmallFruited, isVine, type Variety } from '../plant'
  */
 export interface Pairing {
   readonly variety: Variety
+  /** Plants that share one root room. */
   readonly count: number
   readonly rootVolumeL: number
+  readonly rootVolumePerPlantL: number
   /** Pockets that no root crosses; 1 where all share one room. */
   readonly cells: number
+  /** To the rim: of one pocket, where there are several. */
   readonly rimVolumeL: number
   readonly rimVolumePerPlantL: number
   /** Narrowest way across the rim, inside. */

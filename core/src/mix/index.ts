@@ -89,6 +89,9 @@ export { batchFor, cautionsFor, totalOf, type Batch, type BatchLine } from './ba
 export { packsFor, shoppingList, type Buy, type Purchase, type ShoppingList } from './packs'
 export { planBatches, type MixingTools, type TubLine, type TubPlan } from './tubs'
 export {
+  asGroundG,
+  CARBONATE_PER_CALCIUM,
+  CARBONATE_PER_MAGNESIUM,
   limeDose,
   limeKinds,
   limes,

@@ -46,6 +46,28 @@ describe('lime', () => {
     expect(of('bark') / of('peat')).toBeGreaterThan(0.35)
     expect(of('bark') / of('peat')).toBeLessThan(0.65)
   })
+  test('what the recipe brings is taken off; far too much of it is said', () => {
+    const withLime = (amount: number, productId = 'ground') =>
+      limeDose(
+        batchFor(
+          blend({
+            ...parts({ peat: 1 }),
+            amendments: [{ productId, amount, unit: 'gramsPerLitre' }],
+          }),
+          100,
+        ),
+      )
+    const without = limeDose(batchFor(blend(parts({ peat: 1 })), 100))
+    expect(withLime(2).massG).toBeCloseTo(without.massG - 200, 6)
+    expect(withLime(2).reasons.map(({ code }) => code)).toContain('lime.recipeBrings')
+    // A shell does a third of what ground limestone does in a season.
+    expect(withLime(2, 'eggshell').massG).toBeGreaterThan(withLime(2).massG)
+    expect(withLime(2)).toMatchObject({ isTooMuch: false })
+    // A cup of it, 20 g/L.
+    expect(withLime(20)).toMatchObject({ massG: 0, isTooMuch: true })
+    expect(withLime(20).reasons[0]!.code).toBe('lime.recipeTooMuch')
+    expect(withLime(2, 'neemCake').massG).toBe(without.massG)
+  })
   test('coir, compost and loam take none', () => {
     expect(dose('plainEarth', 50).massG).toBe(0)
     expect(dose('thirdsCoir', 50).reasons[0]!.code).toBe('lime.none')

@@ -47,6 +47,9 @@ export const limes: Readonly<Record<LimeKindId, LimeKind>> = {
   woodAsh: kind('woodAsh', 0.5, 1, 0.5, 'woodAsh', memory),
 }
 
+/** Carbonate alone takes a mix no further (published: calcite in equilibrium with air lies at pH 8.3). */
+const MOST_LIMED_PH = 8.3
+
 /** How far the estimate of a dose may be off, either way (practice: 3–5 g/L of peat). */
 const DOSE_ERROR = 0.25
 
@@ -57,28 +60,33 @@ export interface LimeDose {
   readonly mostG: number
   /** As estimated or measured before liming. */
   readonly ph: number
+  /** In what the recipe itself strews in, as ground limestone, g. */
+  readonly broughtG: number
+  /** The recipe alone brings the mix past what tomatoes and peppers want. */
+  readonly isTooMuch: boolean
   readonly reasons: readonly Reason[]
 }
 
 const inKind = (groundG: number, { neutralisingValue, workingShare }: LimeKind) =>
   groundG / (neutralisingValue * workingShare)
 
-const dosed = (
-  lime: LimeKind,
-  groundG: number,
-  ph: number,
-  reasons: readonly Reason[],
-): LimeDose => {
-  const massG = inKind(groundG, lime)
-  return {
-    kind: lime,
-    massG,
-    leastG: massG * (1 - DOSE_ERROR),
-    mostG: massG * (1 + DOSE_ERROR),
-    ph,
-    reasons,
-  }
-}
+/** Ground limestone that does as much as some of another lime, g. */
+export const asGroundG = (massG: number, { neutralisingValue, workingShare }: LimeKind): number =>
+  massG * neutralisingValue * workingShare
+
+/** Pure calcium carbonate that takes up as much acid as some calcium and magnesium bound as a lime, g for each g. */
+export const CARBONATE_PER_CALCIUM = 100.09 / 40.078
+export const CARBONATE_PER_MAGNESIUM = 100.09 / 24.305
+
+/**
+ * Ground limestone that does as much as the limes a recipe strews in, g: those told
+ * in grams a litre. What it tells in spoons a pot is known with the pot.
+ */
+const broughtByRecipeG = ({ mix, volumeL }: Batch): number =>
+  (mix.recipe.amendments ?? []).reduce((sum, { productId, amount, unit }) => {
+    const lime = limeKinds.find((id) => id === productId)
+    return lime && unit === 'gramsPerLitre' ? sum + asGroundG(amount * volumeL, limes[lime]) : sum
+  }, 0)
 
 const kindReasons = (lime: LimeKind, groundG: number): Reason[] =>
   lime.id === 'ground' || groundG === 0
@@ -98,37 +106,58 @@ const kindReasons = (lime: LimeKind, groundG: number): Reason[] =>
       ]
 
 /**
- * Lime that brings a fresh batch to the pH that tomatoes and peppers want. A mix
- * that is estimated to lie there already gets none. It is an estimate: measure
- * the pH after a week, before adding more.
+ * Lime that brings a fresh batch to the pH that tomatoes and peppers want, less what
+ * the recipe itself brings. A mix that is estimated to lie there already gets none.
+ * It is an estimate: measure the pH after a week, before adding more.
  *
- * @param kindId which lime; ground limestone where left out
+ * @param kindId   which lime; ground limestone where left out
+ * @param broughtG ground limestone that does as much as the limes of the recipe; those
+ *   it tells in grams a litre where left out
  */
-export function limeDose(batch: Batch, kindId: LimeKindId = 'ground'): LimeDose {
+export function limeDose(
+  batch: Batch,
+  kindId: LimeKindId = 'ground',
+  broughtG: number = broughtByRecipeG(batch),
+): LimeDose {
   const lime = limes[kindId]
+  const { bufferGL } = batch.mix
+  const { volumeL } = batch
   const ph = estimatedPh(batch.mix)
   const isAcid = judgePh(ph) === 'acid'
-  const groundG = isAcid ? (WANTED_PH.aim - ph) * batch.mix.bufferGL * batch.volumeL : 0
-  return dosed(lime, groundG, ph, [
-    ...(isAcid
-      ? [
-          reason(
-            'lime.raise',
-            {
-              ph,
-              aimPh: WANTED_PH.aim,
-              rateGL: batch.mix.bufferGL,
-              volumeL: batch.volumeL,
-              groundG,
-            },
-            memory,
-          ),
-          reason('lime.makers', {}, practice),
-        ]
-      : [reason(judgePh(ph) === 'alkaline' ? 'lime.alkaline' : 'lime.none', { ph }, memory)]),
-    ...kindReasons(lime, groundG),
-    reason('lime.measure', {}, practice),
-  ])
+  const wantedG = isAcid ? (WANTED_PH.aim - ph) * bufferGL * volumeL : 0
+  const groundG = Math.max(0, wantedG - broughtG)
+  const phThen = Math.min(MOST_LIMED_PH, ph + broughtG / Math.max(1e-9, bufferGL * volumeL))
+  const isTooMuch = broughtG > wantedG && judgePh(phThen) === 'alkaline'
+  const massG = inKind(groundG, lime)
+  return {
+    kind: lime,
+    massG,
+    leastG: massG * (1 - DOSE_ERROR),
+    mostG: massG * (1 + DOSE_ERROR),
+    ph,
+    broughtG,
+    isTooMuch,
+    reasons: [
+      ...(isTooMuch
+        ? [reason('lime.recipeTooMuch', { broughtG, ph: phThen, mostPh: WANTED_PH.most }, memory)]
+        : []),
+      ...(isAcid
+        ? [
+            reason(
+              'lime.raise',
+              { ph, aimPh: WANTED_PH.aim, rateGL: bufferGL, volumeL, groundG: wantedG },
+              memory,
+            ),
+            reason('lime.makers', {}, practice),
+          ]
+        : [reason(judgePh(ph) === 'alkaline' ? 'lime.alkaline' : 'lime.none', { ph }, memory)]),
+      ...(broughtG > 0 && wantedG > 0
+        ? [reason('lime.recipeBrings', { broughtG, groundG }, memory)]
+        : []),
+      ...kindReasons(lime, groundG),
+      reason('lime.measure', {}, practice),
+    ],
+  }
 }
 
 /** Elemental sulphur that takes up as much alkali as a gram of calcium carbonate: S 32.06 / CaCO₃ 100.09. */

@@ -74,6 +74,16 @@ describe('packs', () => {
       ),
     )
   })
+  test('sizes that share a price a litre are told apart by what is left over, however many they are', () => {
+    const sizes = [10, 12.5, 14, 15, 17.5, 20, 22.5, 25, 27.5, 40]
+    const bought = packsFor(sold(sizes.map((looseL) => pack(looseL, looseL / 5))), 1995)
+    // Exactly what is wanted, less the five-hundredth that is no reason to buy another pack.
+    expect(bought.price).toBeLessThanOrEqual(1995 / 5)
+    expect(bought.price).toBeGreaterThanOrEqual((1995 * 0.998) / 5)
+    const odd = sizes.map((size) => size * 1.0371)
+    const few = packsFor(sold(odd.map((looseL) => pack(looseL, looseL / 5))), 9_871.3)
+    expect(few.price).toBeLessThan((9_871.3 + 11) / 5)
+  })
   test('what is used up is worth its part of what was paid', () => {
     const line = { ingredient: sold([pack(100, 20)]), looseL: 25 }
     expect(shoppingList([line], {})).toMatchObject({ price: 20, usedPrice: 5 })

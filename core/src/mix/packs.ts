@@ -1,3 +1,4 @@
+import { own } from '../units'
 import type { BatchLine } from './batch'
 import type { Ingredient, Pack } from './ingredient'
 
@@ -41,33 +42,56 @@ function isBetter(one: Combination, other: Combination): boolean {
   return packs(one) < packs(other)
 }
 
+/** Amounts that differ by less than this part of what is wanted are taken as the same. */
+const ALIKE_SHARE = 1 / 10_000
+
+/** A choice of packs on the way: which size is looked at next, and what is still to be bought. */
+interface Started {
+  readonly index: number
+  readonly leftL: number
+  readonly chosen: Combination
+}
+
 /**
  * The cheapest whole packs that hold an amount. All combinations that could be
- * cheaper are tried: largest packs first, and none followed further once it
- * costs more than the best.
+ * cheaper are tried: largest packs first, none followed further once it costs more
+ * than the best, and of those that leave the same to be bought only the best. Sizes
+ * that share a price a litre are told apart only by what is left of them, so it is
+ * this last that keeps the search short.
  */
 function cheapest(packs: readonly Pack[], looseL: number): Combination {
   const ordered = [...packs].sort((one, other) => other.looseL - one.looseL)
   const perL = ordered.map((_, index) =>
     Math.min(...ordered.slice(index).map((pack) => pack.price / pack.looseL)),
   )
+  const alikeL = Math.max(DROP_L, looseL * ALIKE_SHARE)
+  const bestFrom = new Map<number, Combination>()
   let best: Combination = { counts: [], price: Infinity, looseL: Infinity }
-  const follow = (index: number, left: number, chosen: Combination): void => {
-    if (left <= DROP_L) {
+  const none = { counts: ordered.map(() => 0), price: 0, looseL: 0 }
+  const waiting: Started[] = [{ index: 0, leftL: looseL, chosen: none }]
+  while (waiting.length) {
+    const { index, leftL, chosen } = waiting.pop()!
+    if (leftL <= DROP_L) {
       if (isBetter(chosen, best)) best = chosen
-      return
+      continue
     }
     const pack = ordered[index]
-    if (!pack || chosen.price + left * perL[index]! > best.price + 1e-9) return
-    const most = Math.ceil(left / pack.looseL - DROP_L)
-    for (let count = most; count >= 0; count--)
-      follow(index + 1, left - count * pack.looseL, {
-        counts: [...chosen.counts, count],
-        price: chosen.price + count * pack.price,
-        looseL: chosen.looseL + count * pack.looseL,
-      })
+    if (!pack || chosen.price + leftL * perL[index]! > best.price + 1e-9) continue
+    const place = Math.round(leftL / alikeL) * ordered.length + index
+    const before = bestFrom.get(place)
+    if (before && !isBetter(chosen, before)) continue
+    bestFrom.set(place, chosen)
+    waiting.push({ index: index + 1, leftL, chosen })
+    waiting.push({
+      index,
+      leftL: leftL - pack.looseL,
+      chosen: {
+        counts: chosen.counts.map((count, place) => (place === index ? count + 1 : count)),
+        price: chosen.price + pack.price,
+        looseL: chosen.looseL + pack.looseL,
+      },
+    })
   }
-  follow(0, looseL, { counts: [], price: 0, looseL: 0 })
   return {
     ...best,
     counts: packs.map((pack) => best.counts[ordered.indexOf(pack)] ?? 0),
@@ -121,7 +145,7 @@ export function shoppingList(
   stockL: Readonly<Record<string, number>>,
 ): ShoppingList {
   const purchases = lines.map(({ ingredient, looseL }) =>
-    packsFor(ingredient, looseL, stockL[ingredient.id] ?? 0),
+    packsFor(ingredient, looseL, own(stockL, ingredient.id) ?? 0),
   )
   const bought = ({ needL, fromStockL, homeMadeL }: Purchase) => needL - fromStockL - homeMadeL
   return {

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { idSchema, InputError, nameSchema, open, practice, type Provenance } from '../units'
+import { idSchema, InputError, nameSchema, open, own, practice, type Provenance } from '../units'
 import type { Ingredient, IngredientShelf } from './ingredient'
 
 /** How much of an amendment: by the litre of mix, or by a household measure for each pot. */
@@ -75,7 +75,7 @@ export function recipeShares({ parts }: Recipe, shelf: IngredientShelf): readonl
   const total = parts.reduce((sum, part) => sum + part.parts, 0)
   if (!(total > 0)) throw new InputError('noParts')
   return parts.map((part) => {
-    const ingredient = shelf[part.ingredientId]
+    const ingredient = own(shelf, part.ingredientId)
     if (!ingredient) throw new InputError('unknownIngredient', { given: part.ingredientId })
     return { ingredient, share: part.parts / total }
   })

@@ -44,6 +44,7 @@ const rows = (crop: Crop, habit: Habit, list: readonly Row[]): Variety[] =>
 export const habitClasses: readonly Variety[] = [
   ...rows('tomato', 'indeterminate', [
     ['vineCherry', undefined, 'cherry', 65, 2100, 0.36, 55],
+    ['vinePlum', undefined, 'plum', 78, 2000, 0.36, 60],
     ['vineSalad', undefined, 'salad', 72, 2000, 0.36, 60],
     ['vineBeefsteak', undefined, 'beefsteak', 82, 2000, 0.38, 75],
   ]),

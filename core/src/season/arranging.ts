@@ -10,14 +10,23 @@ import {
   outerSizeMm,
   outOfReach,
   standingFaults,
+  stepIn,
   type Footprint,
   type Space,
 } from '../place'
+import { grownPlantKg, sharedYield } from '../plant'
+import { USUAL_MIX } from './base'
 import { conditionsAt } from './site'
 
 /** A free place is looked for that takes a large pot. */
 const FREE_SIZE_MM = 420
 const STEP_MM = 210
+/** Walking a whole floor takes long: in a large yard fewer places are tried. */
+const TRIED_STEPS = 1e6
+const WALKED_MM = 50
+/** A yard is not looked at more finely than this, and no more places than these are offered. */
+const MOST_STEPS = 150
+const MOST_FREE = 60
 /** Mix stands so high in it. */
 const FREE_MIX_MM = 300
 /** Leaves may reach into a neighbour by a third. */
@@ -51,24 +60,32 @@ function freePlaces(
   if (!plan || plan.isEarth) return []
   const box = boxOf(plan.corners)
   const found: Footprint[] = []
+  const stepMm = stepIn(box, STEP_MM, MOST_STEPS)
+  const walked = Math.min(
+    ((box.rightMm - box.leftMm) * (box.highMm - box.lowMm)) / WALKED_MM ** 2,
+    MOST_STEPS ** 2,
+  )
+  let triesLeft = Math.ceil(TRIED_STEPS / Math.max(1, walked))
   const search = (sizeMm: number, most: number): void => {
     const half = sizeMm / 2
     let left = most
-    for (let y = box.highMm - half; y >= box.lowMm + half; y -= STEP_MM)
-      for (let x = box.leftMm + half; x <= box.rightMm - half; x += STEP_MM) {
-        if (left === 0) return
+    for (let y = box.highMm - half; y >= box.lowMm + half; y -= stepMm)
+      for (let x = box.leftMm + half; x <= box.rightMm - half; x += stepMm) {
+        if (left === 0 || triesLeft === 0) return
         const print = freePrint(`free-${id}-${Math.round(x)}-${Math.round(y)}`, x, y, sizeMm)
         const there = [...taken, ...found]
         const isClear =
           there.every((other) => other.fromMm > 400 || gapMm(print, other) >= 0) &&
           !standingFaults(plan, [print]).length
-        if (!isClear || outOfReach(plan, [...there, print]).length) continue
+        if (!isClear) continue
+        triesLeft -= 1
+        if (outOfReach(plan, [...there, print]).length) continue
         found.push(print)
         left -= 1
       }
   }
   for (const sizeMm of sizesMm) search(sizeMm, 1)
-  search(FREE_SIZE_MM, Infinity)
+  search(FREE_SIZE_MM, MOST_FREE)
   return found
 }
 
@@ -140,18 +157,36 @@ export function standingSpots(garden: Garden, year: number): StandingSpot[] {
 }
 
 /** A container as it weighs watered, with its own mix and no plant. */
-function wateredKg(container: Container, mix: Mix | undefined): number {
-  const held = mix && {
+function wateredKg(container: Container, mix: Mix): number {
+  const held = {
     dryDensityGL: mix.blend.bulkDensityGL,
     ...drainedBody(mixBody(container), mix.curve),
   }
   return containerMass(container, held, 0).wateredKg
 }
 
+/** A container as it weighs if the arrangement leaves it as it is: with its plants grown, or empty if it is. */
+function restKg(garden: Garden, container: Container, filledKg: number): number {
+  const planted = garden.plantings.filter(({ containerId }) => containerId === container.id)
+  if (!planted.length && container.recipeId === undefined)
+    return containerMass(container, undefined, 0).emptyKg
+  const volumes = containerVolumes(container)
+  const count = planted.reduce((sum, planting) => sum + planting.count, 0)
+  return planted.reduce((sum, planting) => {
+    const variety = varietyOf(garden, planting.varietyId)
+    if (!variety) return sum
+    return (
+      sum + planting.count * grownPlantKg(variety, sharedYield(variety, volumes, count).perPlant)
+    )
+  }, filledKg)
+}
+
 /** Everything the arrangement is worked out from, as the garden has it. */
 export function arrangeTaskOf(garden: Garden, spots: readonly StandingSpot[]): ArrangeTask {
   const wanted = garden.arrangement ?? noArrangement
   const mixes = mixesOf(garden)
+  const weighed = (container: Container) =>
+    wateredKg(container, mixes(container.recipeId) ?? mixes(USUAL_MIX)!)
   const spotIds = new Set(spots.map(({ id }) => id))
   const pots = garden.containers.filter((container) => containerVolumes(container).fillVolumeL > 0)
   return {
@@ -161,13 +196,14 @@ export function arrangeTaskOf(garden: Garden, spots: readonly StandingSpot[]): A
     }),
     pots: pots.map((container) => ({
       container,
-      wateredKg: wateredKg(container, mixes(container.recipeId)),
+      wateredKg: weighed(container),
+      restKg: restKg(garden, container, weighed(container)),
       // Where a container stands, its spot has the container's own id.
       spotId: spotIds.has(container.id) ? container.id : undefined,
     })),
     offers: wanted.offers.map((offer) => ({
       ...offer,
-      wateredKg: wateredKg(offer.container, mixes(offer.container.recipeId)),
+      wateredKg: weighed(offer.container),
     })),
     spots,
     allowedKg: Object.fromEntries(

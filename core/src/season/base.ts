@@ -9,7 +9,7 @@ import {
   type ContainerVolumes,
   type MixBody,
 } from '../container'
-import { varietyOf, type Garden, type mixesOf, type Planting } from '../garden'
+import { recipeOf, varietyOf, type Garden, type mixesOf, type Planting } from '../garden'
 import {
   drainedBody,
   drainedReasons,
@@ -31,9 +31,11 @@ import {
   FREE_BESIDE_TOMATO,
   suctionTable,
   waterStore,
+  wetted,
   type SuctionTable,
   type WateredPot,
 } from '../water'
+import { sorted } from './doings'
 
 /** What the mix of a container does with water. */
 export interface MixToday extends Mix {
@@ -71,7 +73,7 @@ export interface PotBase {
 }
 
 /** What is taken to be in a container of which nothing is known. */
-const USUAL_MIX = 'thirds'
+export const USUAL_MIX = 'thirds'
 
 /** Leaves are looked at so far above the mix. */
 export const LEAVES_OVER_MIX_MM = 300
@@ -120,6 +122,7 @@ const baseOf = remembered(
     usual: Mix,
     planted: readonly Planting[],
     varieties: readonly (Variety | undefined)[],
+    isWetted: boolean,
   ): PotBase => {
     const volumes = containerVolumes(container)
     const room = {
@@ -133,6 +136,8 @@ const baseOf = remembered(
         : []
     })
     const mix = known && mixIn(container, volumes, known)
+    const store = waterStore(container, known ?? usual)
+    const weighed = mix ?? mixIn(container, volumes, usual)
     const plantKg = plantings.reduce(
       (sum, { planting, variety, yield: expected }) =>
         sum + planting.count * grownPlantKg(variety, expected.perPlant),
@@ -144,7 +149,7 @@ const baseOf = remembered(
       mix,
       mass: containerMass(
         container,
-        mix && { dryDensityGL: mix.blend.bulkDensityGL, ...mix.drained },
+        { dryDensityGL: weighed.blend.bulkDensityGL, ...weighed.drained, isUsual: !mix },
         plantKg,
       ),
       plantings,
@@ -152,7 +157,7 @@ const baseOf = remembered(
       shelter: shelterOf(container, space, place),
       wallM2: wallAreaM2(container.shape, container.fillMm),
       water: {
-        ...waterStore(container, known ?? usual),
+        ...(isWetted ? wetted(store) : store),
         sensitivity: Math.min(
           1,
           ...plantings.map(({ variety }) => FREE_BESIDE_TOMATO[variety.crop]),
@@ -177,8 +182,18 @@ export function potBase(
     mixes(USUAL_MIX)!,
     planted,
     planted.map(({ varietyId }) => varietyOf(garden, varietyId)),
+    hasWettingAgent(garden, container),
   )
 }
+
+const WETTING_AGENT = 'wettingAgent'
+
+/** Whether its recipe or a record brings something that lets dry mix take its water again. */
+const hasWettingAgent = (garden: Garden, { id, recipeId }: Container): boolean =>
+  !!recipeOf(garden, recipeId)?.amendments?.some(({ productId }) => productId === WETTING_AGENT) ||
+  !!sorted(garden.records)
+    .byContainer.get(id)
+    ?.some((record) => record.kind === 'feed' && record.productId === WETTING_AGENT)
 
 /** How hard a pot's mix holds its water as it dries; undefined where its mix is not known. */
 export const suctionOf = remembered((base: PotBase): SuctionTable | undefined =>

@@ -1,8 +1,7 @@
 import type { Garden, GardenRecord, Planting } from '../garden'
-import type { Observation, PlantStart } from '../plant'
+import type { Observation, PlantStart, Variety } from '../plant'
 import { dayOf, remembered } from '../units'
 import { HOURS_A_DAY } from '../weather'
-import type { PlantingBase } from './base'
 
 /** What was done to the water of one container: by the hour, and by the day. */
 export interface Doings {
@@ -101,7 +100,7 @@ const lastBefore = (
 /** A planting with its days in the nursery. */
 export const startOf = (
   nursery: readonly NurseryRecord[],
-  { planting, variety }: PlantingBase,
+  { planting, variety }: { readonly planting: Planting; readonly variety: Variety },
 ): PlantStart => ({
   variety,
   plantedOn: planting.plantedOn,

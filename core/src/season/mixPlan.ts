@@ -1,17 +1,25 @@
 import {
-  amendmentG,
+  measuredOut,
+  mostInMixGL,
+  nutrientsIn,
   starterDose,
   starterProducts,
   type FeedCaution,
+  type FeedProduct,
   type StarterDose,
   type StarterProduct,
 } from '../feed'
-import { densityGMlOf, mixesOf, type Garden } from '../garden'
+import { densityGMlOf, feedProductOf, mixesOf, type Garden } from '../garden'
 import {
+  asGroundG,
   batchFor,
+  CARBONATE_PER_CALCIUM,
+  CARBONATE_PER_MAGNESIUM,
   cautionsFor,
   lastTest,
   limeDose,
+  limeKinds,
+  limes,
   planBatches,
   shoppingList,
   totalOf,
@@ -27,13 +35,16 @@ import {
   type TubPlan,
 } from '../mix'
 import { inMeasures, type Measured } from '../units'
+import { feedTools, strewnG } from './feeding'
 import type { PotToday } from './today'
 
 /** Something strewn into a pot's mix because its recipe says so. */
 export interface AmendmentDose {
   readonly productId: string
   readonly massG: number
-  readonly measure: Measured
+  readonly measure: Measured | undefined
+  /** Beside the most its label allows for so much mix; undefined where the label says nothing. */
+  readonly timesLabel: number | undefined
 }
 
 /** What one container gets when it is filled. */
@@ -42,9 +53,9 @@ export interface PotFilling {
   readonly recipe: Recipe
   readonly batch: Batch
   readonly lime: LimeDose
-  readonly limeMeasure: Measured
+  readonly limeMeasure: Measured | undefined
   readonly feed: StarterDose
-  readonly feedMeasure: Measured
+  readonly feedMeasure: Measured | undefined
   readonly amendments: readonly AmendmentDose[]
 }
 
@@ -52,7 +63,7 @@ export interface PotFilling {
 export interface TubsOf extends TubPlan {
   readonly recipe: Recipe
   readonly fillings: readonly PotFilling[]
-  readonly limeMeasure: Measured
+  readonly limeMeasure: Measured | undefined
   /** Strewn into each tub, by the recipe; the feed too where it goes through the whole mix. */
   readonly strewn: readonly AmendmentDose[]
 }
@@ -88,7 +99,7 @@ export interface MixingWishes {
 }
 
 /** A mass of a product as this gardener's hand and spoons measure it. */
-const inHand = (garden: Garden, massG: number, productId: string): Measured =>
+const inHand = (garden: Garden, massG: number, productId: string): Measured | undefined =>
   inMeasures(
     massG,
     densityGMlOf(garden, productId),
@@ -102,10 +113,10 @@ function filled(
   { blend }: Mix,
   { product, limeKind }: MixingWishes,
 ): PotFilling {
-  const { measures, unitSystem } = garden.settings
   const { fillVolumeL } = pot.volumes
   const batch = batchFor(blend, fillVolumeL)
-  const lime = limeDose(batch, limeKind)
+  const amendments = amendmentsFor(garden, blend.recipe, pot)
+  const lime = limeDose(batch, limeKind, broughtG(garden, amendments))
   const feed = starterDose(product, fillVolumeL)
   return {
     pot,
@@ -115,13 +126,46 @@ function filled(
     limeMeasure: inHand(garden, lime.massG, limeKind),
     feed,
     feedMeasure: inHand(garden, feed.massG, product.id),
-    amendments: (blend.recipe.amendments ?? []).map((amendment) => {
-      const { productId } = amendment
-      const densityGMl = densityGMlOf(garden, productId)
-      const massG = amendmentG(amendment, fillVolumeL, densityGMl, unitSystem, measures)
-      return { productId, massG, measure: inHand(garden, massG, productId) }
-    }),
+    amendments,
   }
+}
+
+/** What a recipe strews into the mix of one container. */
+function amendmentsFor(garden: Garden, { amendments }: Recipe, pot: PotToday): AmendmentDose[] {
+  return (amendments ?? []).flatMap((amendment): AmendmentDose[] => {
+    const product = feedProductOf(garden, amendment.productId)
+    const massG = product && strewnG(garden, amendment, product, pot.volumes.fillVolumeL)
+    if (!product || massG === undefined) return []
+    return [strewnDose(garden, product, massG, pot)]
+  })
+}
+
+/** A mass of a product in spoons, beside what its label allows for the mix of a pot. */
+function strewnDose(
+  garden: Garden,
+  product: FeedProduct,
+  massG: number,
+  { volumes }: Pick<PotToday, 'volumes'>,
+): AmendmentDose {
+  const mostG = mostInMixGL(product)
+  return {
+    productId: product.id,
+    massG,
+    measure: measuredOut(product, massG, feedTools(garden)).measure,
+    timesLabel: mostG && massG / (mostG * volumes.fillVolumeL),
+  }
+}
+
+/** Ground limestone that does as much as the limes among some amendments, g. */
+function broughtG(garden: Garden, amendments: readonly AmendmentDose[]): number {
+  return amendments.reduce((sum, { productId, massG }) => {
+    const known = limeKinds.find((id) => id === productId)
+    if (known) return sum + asGroundG(massG, limes[known])
+    const product = feedProductOf(garden, productId)
+    if (product?.form !== 'lime') return sum
+    const { ca, mg } = nutrientsIn(product.analysis, massG)
+    return sum + ca * CARBONATE_PER_CALCIUM + mg * CARBONATE_PER_MAGNESIUM
+  }, 0)
 }
 
 function tubsFor(
@@ -139,6 +183,12 @@ function tubsFor(
     strewnG.set(productId, (strewnG.get(productId) ?? 0) + massG / plan.tubs)
   // The reserve gets as much for each litre as the pots do.
   const withReserveToo = plan.batch.volumeL / volumeL
+  const recipeG = fillings.reduce((sum, { lime }) => sum + lime.broughtG, 0) * withReserveToo
+  const lime = limeDose(plan.batch, limeKind, recipeG)
+  const limeG = lime.massG / plan.tubs
+  const ofTub = {
+    volumes: { ...fillings[0]!.pot.volumes, fillVolumeL: plan.batch.volumeL / plan.tubs },
+  }
   for (const { amendments, feed } of fillings) {
     for (const { productId, massG } of amendments) strew(productId, massG * withReserveToo)
     if (product.placement === 'wholeMix') strew(product.id, feed.massG * withReserveToo)
@@ -147,12 +197,13 @@ function tubsFor(
     ...plan,
     recipe,
     fillings,
-    limeMeasure: inHand(garden, plan.limeG, limeKind),
-    strewn: [...strewnG].map(([productId, massG]) => ({
-      productId,
-      massG,
-      measure: inHand(garden, massG, productId),
-    })),
+    lime,
+    limeG,
+    limeMeasure: inHand(garden, limeG, limeKind),
+    strewn: [...strewnG].flatMap(([productId, massG]) => {
+      const product = feedProductOf(garden, productId)
+      return product ? [strewnDose(garden, product, massG, ofTub)] : []
+    }),
   }
 }
 

@@ -24,7 +24,7 @@ import {
   type Recipe,
   type ReservoirReach,
 } from '../mix'
-import { daysBetween, type Reason } from '../units'
+import { daysBetween, own, type Reason } from '../units'
 import { mixIn } from './base'
 import type { PotToday } from './today'
 
@@ -104,7 +104,7 @@ export function mixTaskOf(
       volumeL: containerVolumes(container).fillVolumeL,
     })),
     candidates: wish.ingredients.flatMap(({ ingredientId, isAllowed, leastShare, mostShare }) => {
-      const ingredient = shelf[ingredientId]
+      const ingredient = own(shelf, ingredientId)
       if (!ingredient) return []
       // What is ruled out is told to the solver too, so that it can say what that costs.
       return [
@@ -112,7 +112,7 @@ export function mixTaskOf(
           ingredient,
           leastShare: isAllowed ? leastShare : 0,
           mostShare: isAllowed ? mostShare : 0,
-          stockL: garden.stockL[ingredientId] ?? 0,
+          stockL: own(garden.stockL, ingredientId) ?? 0,
           isBought: !wish.isStockOnly,
         },
       ]
@@ -168,7 +168,7 @@ export function judgeExtract(
   const salt = interpretExtract(test.method, test.ecDsM)
   // Of a whole pot where it is of a pot, else of a litre.
   const volumeL = container ? containerVolumes(container).fillVolumeL : 1
-  const bufferGL = mix?.blend.bufferGL ?? ingredientsOf(garden)[test.testedId]?.bufferGL ?? 1
+  const bufferGL = mix?.blend.bufferGL ?? own(ingredientsOf(garden), test.testedId)?.bufferGL ?? 1
   const ph = phCorrection(test.ph, bufferGL, volumeL)
   return { salt, ph, reasons: [...salt.reasons, ...ph.reasons] }
 }

@@ -55,6 +55,28 @@ describe('the site of a pot', () => {
   })
 })
 
+describe('a planted pot of which nobody chose a mix', () => {
+  const unchosen: Garden = {
+    ...demo,
+    containers: demo.containers.map(({ recipeId: _none, ...one }) => one),
+  }
+  const loadOf = (garden: Garden) =>
+    spaceLoadOf(garden.spaces[0]!, gardenToday(garden, demo.clock!).pots)!.totalKg
+  test('weighs with a usual one in it: on the floor, to be lifted, and in the arrangement', () => {
+    // Thirds are usual; the demo's own mixes are as light, but for its earth.
+    expect(loadOf(unchosen) / loadOf(demo)).toBeGreaterThan(0.8)
+    const [pot] = gardenToday(unchosen, demo.clock!).pots
+    expect(pot!.mass.isMixGuessed).toBe(true)
+    expect(pot!.mass.reasons.map(({ code }) => code)).toContain('mass.usualMix')
+    const task = arrangeTaskOf(unchosen, [])
+    const chosen = arrangeTaskOf(demo, [])
+    task.pots.forEach(({ wateredKg, restKg }, index) => {
+      expect(wateredKg / chosen.pots[index]!.wateredKg).toBeGreaterThan(0.6)
+      expect(restKg!).toBeGreaterThan(wateredKg)
+    })
+  })
+})
+
 describe('a pair at its place', () => {
   const judged = (code: string, varietyId: string, count = 1) =>
     judgePair(demo, potOf(code), varietyOf(demo, varietyId)!, count, YEAR)

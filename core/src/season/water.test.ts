@@ -241,3 +241,36 @@ describe('records', () => {
     expect(() => requireWeight(pot, pot.mass.wateredKg, 1)).not.toThrow()
   })
 })
+
+describe('a wetting agent', () => {
+  const repellent = (garden: Garden) =>
+    gardenCourse(garden, NOW).pots.find(({ container }) => container.id === 'k1')!.water
+      .repellentShare
+  test('poured on a pot or mixed into its recipe lets dry mix take its water again', () => {
+    const record: Garden['records'][number] = {
+      id: 'wet',
+      kind: 'feed',
+      at: '2026-06-01T08:00',
+      containerId: 'k1',
+      productId: 'wettingAgent',
+      massG: 3,
+    }
+    const own = {
+      id: 'own-bark',
+      parts: [{ ingredientId: 'bark', parts: 1 }],
+      amendments: [{ productId: 'wettingAgent', amount: 0.2, unit: 'gramsPerLitre' as const }],
+    }
+    const inBark = (recipe: typeof own | Omit<typeof own, 'amendments'>): Garden => ({
+      ...demo,
+      recipes: [recipe],
+      containers: demo.containers.map((one) =>
+        one.id === 'k1' ? { ...one, recipeId: 'own-bark' } : one,
+      ),
+    })
+    const { amendments: _none, ...plain } = own
+    expect(repellent({ ...demo, records: [...demo.records, record] })).toBeLessThan(
+      repellent(demo) / 2,
+    )
+    expect(repellent(inBark(own))).toBeLessThan(repellent(inBark(plain)) / 2)
+  })
+})

@@ -173,9 +173,12 @@ export function requireWeight(
   massKg: number,
   plantKg: number,
 ): void {
-  const mostKg = mass.wateredKg + 2 * plantKg + OVER_FULL_KG
-  if (massKg < mass.dryKg)
-    throw new InputError('underDryPot', { givenG: massKg * 1000, limitG: mass.dryKg * 1000 })
+  // A mix that is only guessed may be twice as heavy, and much lighter.
+  const { isMixGuessed, emptyKg, dryKg, wateredKg } = mass
+  const leastKg = isMixGuessed ? emptyKg : dryKg
+  const mostKg = wateredKg * (isMixGuessed ? 2 : 1) + 2 * plantKg + OVER_FULL_KG
+  if (massKg < leastKg)
+    throw new InputError('underDryPot', { givenG: massKg * 1000, limitG: leastKg * 1000 })
   if (massKg > mostKg)
     throw new InputError('overFullPot', { givenG: massKg * 1000, limitG: mostKg * 1000 })
 }

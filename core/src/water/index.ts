@@ -14,6 +14,7 @@ export {
   storeReasons,
   stressShare,
   waterStore,
+  wetted,
   type WaterCell,
   type WaterStore,
 } from './store'

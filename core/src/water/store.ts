@@ -14,7 +14,7 @@ import {
   type Mix,
 } from '../mix'
 import type { Crop } from '../plant'
-import { InputError, memory, published, reason, type Reason } from '../units'
+import { memory, own, published, reason, type Reason } from '../units'
 
 /** Water of a pot, or of one tier of a tower, from drained down to wilting, L. */
 export interface WaterCell {
@@ -94,8 +94,6 @@ export function waterStore(container: Container, mix: Mix): WaterStore {
   const body = mixBody(container)
   const { tower } = container
   const count = tower?.pocketVolumeL ? tower.tiers : 1
-  if (reservoirL > volumes.rimVolumeL)
-    throw new InputError('reservoirOverBox', { givenL: reservoirL, limitL: volumes.rimVolumeL })
   // A pot that was poured may hold more, or less, than its measures say.
   const asPoured = fillVolumeL / count / bodyVolumeL(body)
   const released = (toCm: number) => releasedL(body, mix.curve, toCm) * asPoured
@@ -114,13 +112,20 @@ export function waterStore(container: Container, mix: Mix): WaterStore {
     reservoirL,
     capillaryLH: capillaryOf(container, volumes, mix),
     repellentShare: mix.blend.shares.reduce(
-      (sum, { ingredient, share }) => sum + share * (REPELLENT[ingredient.id] ?? 0),
+      (sum, { ingredient, share }) => sum + share * (own(REPELLENT, ingredient.id) ?? 0),
       0,
     ),
     surfaceM2,
     fillVolumeL,
   }
 }
+
+/** With a wetting agent in it, dry mix sheds so much of what it did (memory). */
+const WETTED_SHEDS = 0.3
+export const wetted = (store: WaterStore): WaterStore => ({
+  ...store,
+  repellentShare: store.repellentShare * WETTED_SHEDS,
+})
 
 /** Peppers go short sooner than tomatoes: 0.30 beside 0.40 (FAO 56, Table 22). */
 export const FREE_BESIDE_TOMATO: Readonly<Record<Crop, number>> = { tomato: 1, pepper: 0.75 }

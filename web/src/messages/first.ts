@@ -13,6 +13,7 @@ export const firstWords = {
   ...thingWords,
   fault: {
     invalid: 'This cannot be used.',
+    drawing: 'A part of the page could not be drawn: {detail}.',
     unexpected: 'That did not work: {detail}. Nothing was changed.',
   },
 }

@@ -89,6 +89,7 @@ export const interfaceWords = {
     feed: '{code}: feed recorded.',
     feedPlan: '{code}: fed by another programme.',
     feedPlanAll: 'All pots are fed by it.',
+    noFeedPlan: '{code}: no feeding programme any more.',
     shelf: '{name}: counted.',
     product: '{name} kept.',
     removeProduct: '{name} removed.',

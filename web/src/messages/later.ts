@@ -2,6 +2,7 @@ import { faults } from './faults'
 import { feedWords } from './feed'
 import { feedReasons } from './feedReasons'
 import { kitchenWords } from './kitchen'
+import { laterViewWords } from './laterViews'
 import { mixReasons } from './mixReasons'
 import { mixingWords } from './mixing'
 import { planningWords } from './planning'
@@ -13,6 +14,7 @@ import { weatherWords } from './weather'
 
 /** What the other views say, and every answer to “why?”: loaded with the first of them. */
 export const laterWords = {
+  ...laterViewWords,
   ...planningWords,
   ...mixingWords,
   ...kitchenWords,

@@ -47,6 +47,10 @@ export const mixReasons = {
     makers: 'Makers of peat mixes put in 3 to 5 g for each litre of peat.',
     kind: '{lime} takes up {value} times as much acid as pure limestone, and {workingShare} of it works in a season: {groundG} becomes {massG}.',
     measure: 'An estimate. Measure the pH after a week before adding more.',
+    recipeBrings:
+      'The recipe itself brings as much as {broughtG} of ground limestone: {groundG} more.',
+    recipeTooMuch:
+      'The recipe brings as much as {broughtG} of ground limestone: about pH {ph}, above the {mostPh} that tomatoes and peppers want. Take less lime or ash in the recipe.',
     none: 'About pH {ph}: within 6.0 to 6.8, so no lime.',
     alkaline:
       'About pH {ph}: above 6.8 already, so no lime and no wood ash. Peat or bark in the mix brings it down.',

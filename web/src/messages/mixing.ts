@@ -12,6 +12,8 @@ export const mixingWords = {
       'Wood ash is strongly alkaline dust: mask, gloves, goggles. Only of untreated wood; never with ammonium or urea feed, as it drives out ammonia.',
     floor:
       'A permission it is not: people, furniture, snow and wet share the floor. For a balcony ask the owner or a structural engineer; rails and hangers carry only what they were made for.',
+    homeMade:
+      'Home-made feeds teem with germs: gloves, wash your hands, keep them off leaves and fruit. Never close a fermenting vessel tightly.',
     drill: 'Drilling: eye protection, and nothing living behind the drill.',
     lifting16:
       'About {mass} just watered, before the plant. Over 16 kg: lift with two, or fill it where it will stand.',
@@ -129,6 +131,7 @@ export const mixingWords = {
     scoops: '{count} scoop | {count} scoops',
     waterIn: 'Water, to moisten',
     noWater: 'none',
+    overLabel: '{product} in this recipe is {times} × the most its label allows for so much mix.',
     counting: 'Counted in quarters of a scoop of {scoop}: off by {share} of the mix at most.',
     moistFirst: 'Water first, turn, let it stand an hour: dry peat and coir take it slowly.',
     shopping: 'To buy',

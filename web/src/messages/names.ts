@@ -169,6 +169,7 @@ export const names = {
   },
   habitClass: {
     vineCherry: 'Vine, cherry fruit',
+    vinePlum: 'Vine, plum fruit',
     vineSalad: 'Vine, salad fruit',
     vineBeefsteak: 'Vine, beefsteak fruit',
     semiBush: 'Half-tall bush, salad fruit',
@@ -197,23 +198,6 @@ export const names = {
     colouring: 'fruit colouring',
     cropping: 'cropping',
     done: 'done',
-  },
-  pack: {
-    bag: '{count} bag of {label} | {count} bags of {label}',
-    bale: '{count} bale of {label}, pressed | {count} bales of {label}, pressed',
-    brick: '{count} brick of {label} | {count} bricks of {label}',
-    block: '{count} block of {label} | {count} blocks of {label}',
-    sack: '{count} sack of {label} | {count} sacks of {label}',
-  },
-  school: {
-    house: 'Rimbo’s own',
-    roomy: 'Roomy',
-    middle: 'Middle',
-    bucket: 'Bucket',
-    bushOnly: 'Bush only',
-    smallest: 'Smallest',
-    dense: 'Dense',
-    bags: 'Bags',
   },
   verdict: { good: 'good', tight: 'tight', poor: 'advises against', silent: 'says nothing' },
   kind: {

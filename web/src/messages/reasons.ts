@@ -29,6 +29,8 @@ export const reasons = {
   mass: {
     wall: 'The container alone, {material} {wallMm} thick: about {emptyG}.',
     mix: '{fillVolumeL} of mix at {dryDensityGL} dry is {dryG}; drained, it holds {waterL} of water beside that.',
+    usualMix:
+      'No mix is chosen: weighed as if one of thirds were in it. Earth would weigh half as much again.',
     noMix: 'No mix is chosen yet: only the container is weighed.',
     reservoir: 'A full reservoir adds {reservoirL} of water, a kilo a litre.',
     plant: 'Grown plants with their fruit: about {plantG}, to within a third.',

@@ -1,6 +1,7 @@
 /** Words for the strings, the course of a plant, and where a day's weather is from. */
 export const seasonWords = {
   string: {
+    inWater: 'in {litres}',
     line: 'Day that is shown',
     rows: 'One row for each',
     days: 'Days',

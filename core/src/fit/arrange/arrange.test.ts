@@ -183,6 +183,39 @@ describe('the arrangement', () => {
     expect(found.placements.map(({ offerId }) => offerId)).toEqual(['barrel'])
     expect(found.cost).toBe(50)
   })
+  test('what stays standing weighs on the floor as well: a full pot beside may be one too many', () => {
+    const standing = { ...pot(made('old', 'halfBarrel'), 's1'), restKg: 120 }
+    const given = task({
+      pots: [pot(made('a', 'bucket'), 's0'), standing],
+      spots: [spot('s0'), spot('s1')],
+      wishes: [wish('padron', 'like', 1)],
+      mostPerPot: 1,
+      pins: [{ containerId: 'old', spotId: 's1', varietyId: 'brandywine' }].slice(1),
+    })
+    const grownKg = 120 + given.pots[0]!.wateredKg + 5
+    const held = done(arrange({ ...given, allowedKg: { s: grownKg } }, solve))
+    expect(held.placements).toHaveLength(1)
+    const tight = arrange({ ...given, allowedKg: { s: 120 + given.pots[0]!.wateredKg - 1 } }, solve)
+    // The barrel may still be planted, which adds a plant only; the bucket may not be added to it.
+    const massOf = ({ placements }: ReturnType<typeof done>) =>
+      placements.map(({ containerId }) => containerId)
+    expect(massOf(done(tight))).not.toContain('a')
+  })
+  test('where what stands is too heavy already, nothing is made heavier, and nothing is impossible', () => {
+    const standing = { ...pot(made('old', 'halfBarrel'), 's1'), restKg: 200 }
+    const given = task({
+      pots: [{ ...pot(made('a', 'bucket'), 's0'), restKg: 1 }, standing],
+      spots: [spot('s0'), spot('s1')],
+      wishes: [wish('padron', 'like', 2)],
+      mostPerPot: 1,
+      allowedKg: { s: 100 },
+    })
+    const { placements, status } = done(arrange(given, solve))
+    expect(status).toBe('proven')
+    expect(placements.filter(({ containerId }) => containerId === 'a')).toHaveLength(
+      placements.some(({ containerId }) => containerId === 'old') ? 1 : 0,
+    )
+  })
   test('says why each was left out', () => {
     const given = task({
       pots: [pot(made('a', 'bucket'))],

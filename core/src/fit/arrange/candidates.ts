@@ -9,12 +9,15 @@ import {
   type SpotConditions,
 } from '../conditions'
 import { judgeFit } from '../judge'
-import type { ArrangeTask, Pin, SpotKind, StandingSpot, WishedPlant } from './types'
+import type { ArrangeTask, Pin, PotOnHand, SpotKind, StandingSpot, WishedPlant } from './types'
 
 /** Containers that are all the same to a plant, and may be exchanged for one another. */
 export interface PotGroup {
   readonly container: Container
   readonly wateredKg: number
+  /** Where its containers are now, and as each weighs if it is left so; nowhere for an offer. */
+  readonly homeId: string | undefined
+  readonly restKg: number
   /** Ids on hand; empty for an offer. */
   readonly containerIds: readonly string[]
   readonly offer: ArrangeTask['offers'][number] | undefined
@@ -85,35 +88,52 @@ const likeToPlants = (container: Container, alikeShare: number) => {
 export const isKeptInPlace = ({ sunken, isFixed, type }: Container): boolean =>
   !!sunken || !!isFixed || type === 'sunkenPot'
 
-export function potGroups({ pots, offers, pins }: ArrangeTask, alikeShare: number): PotGroup[] {
-  const keyOf = (container: Container) =>
-    alikeShare ? likeToPlants(container, alikeShare) : sameToPlants(container)
+export function potGroups(
+  { pots, offers, pins, allowedKg }: ArrangeTask,
+  alikeShare: number,
+): PotGroup[] {
+  // What leaves a floor that has a limit takes its weight from there.
+  const homeOf = ({ container, spotId, restKg }: PotOnHand) =>
+    (restKg ?? (spotId === undefined ? 0 : 1)) > 0 && Object.hasOwn(allowedKg, container.spaceId)
+      ? container.spaceId
+      : undefined
+  const keyOf = (pot: PotOnHand) => {
+    const { container, restKg, wateredKg } = pot
+    const home = homeOf(pot)
+    const here = home === undefined ? '' : `${home} ${Math.round(restKg ?? wateredKg)}`
+    return `${here} ${alikeShare ? likeToPlants(container, alikeShare) : sameToPlants(container)}`
+  }
   const pinned = pots.map((pot) => {
     const pin = pins.find((one) => one.containerId === pot.container.id)
     const isKept = isKeptInPlace(pot.container) && pot.spotId !== undefined
     const kept = isKept ? { containerId: pot.container.id, ...pin, spotId: pot.spotId } : pin
     return { ...pot, pin: kept }
   })
-  const onHand = groupBy(pinned, ({ container, pin }) =>
-    pin ? container.id : keyOf(container),
-  ).map((group): PotGroup => {
-    const byRoots = [...group].sort(
-      (one, other) =>
-        containerVolumes(one.container).rootVolumeL - containerVolumes(other.container).rootVolumeL,
-    )
-    const sizes = group.map(({ container }) => outerSizeMm(container))
-    return {
-      ...byRoots[0]!,
-      wateredKg: Math.max(...group.map((one) => one.wateredKg)),
-      containerIds: group.map(({ container }) => container.id),
-      offer: undefined,
-      most: group.length,
-      lengthMm: Math.max(...sizes.map((size) => size.lengthMm)),
-      widthMm: Math.max(...sizes.map((size) => size.widthMm)),
-    }
-  })
+  const onHand = groupBy(pinned, (pot) => (pot.pin ? pot.container.id : keyOf(pot))).map(
+    (group): PotGroup => {
+      const byRoots = [...group].sort(
+        (one, other) =>
+          containerVolumes(one.container).rootVolumeL -
+          containerVolumes(other.container).rootVolumeL,
+      )
+      const sizes = group.map(({ container }) => outerSizeMm(container))
+      return {
+        ...byRoots[0]!,
+        wateredKg: Math.max(...group.map((one) => one.wateredKg)),
+        homeId: homeOf(group[0]!),
+        restKg: Math.max(...group.map((one) => one.restKg ?? one.wateredKg)),
+        containerIds: group.map(({ container }) => container.id),
+        offer: undefined,
+        most: group.length,
+        lengthMm: Math.max(...sizes.map((size) => size.lengthMm)),
+        widthMm: Math.max(...sizes.map((size) => size.widthMm)),
+      }
+    },
+  )
   const toBuy = offers.map((offer): PotGroup => ({
     ...offer,
+    homeId: undefined,
+    restKg: 0,
     containerIds: [],
     offer,
     most: offer.atMost,

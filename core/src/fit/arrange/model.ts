@@ -92,13 +92,21 @@ export function programme(
   for (const id of filled)
     constrain(byPot.get(pots.findIndex(({ pin }) => pin?.containerId === id)), () => 1, '>=', 1)
   const all = candidates.map((_, index) => index)
-  for (const [spaceId, allowedKg] of Object.entries(task.allowedKg))
-    constrain(
-      all.filter((index) => spots[candidates[index]!.spot]!.spaceId === spaceId),
-      ({ grownKg }) => grownKg,
-      '<=',
-      allowedKg,
+  for (const [spaceId, allowedKg] of Object.entries(task.allowedKg)) {
+    // What stands there and gets no plant stays: what is planted weighs in its stead.
+    const restOf = ({ pot }: Candidate) => (pots[pot]!.homeId === spaceId ? pots[pot]!.restKg : 0)
+    const standingKg = pots.reduce(
+      (sum, { homeId, restKg, most }) => sum + (homeId === spaceId ? restKg * most : 0),
+      0,
     )
+    const isHere = ({ spot }: Candidate) => spots[spot]!.spaceId === spaceId
+    constrain(
+      all.filter((index) => isHere(candidates[index]!) || restOf(candidates[index]!) > 0),
+      (one) => (isHere(one) ? one.grownKg : 0) - restOf(one),
+      '<=',
+      Math.max(0, allowedKg - standingKg),
+    )
+  }
   const bought = all.filter((index) => pots[candidates[index]!.pot]!.offer)
   constrain(bought, ({ pot }) => pots[pot]!.offer!.price, '<=', task.budget)
 

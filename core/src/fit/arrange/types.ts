@@ -39,6 +39,8 @@ export interface PotOnHand {
   readonly container: Container
   /** Watered, without plants. */
   readonly wateredKg: number
+  /** As it weighs where it is left as it stands; watered, on its spot, where left out. */
+  readonly restKg?: number
   /** The spot it stands on now. */
   readonly spotId: string | undefined
 }
@@ -66,7 +68,11 @@ export interface ArrangeTask {
   readonly pots: readonly PotOnHand[]
   readonly offers: readonly PotOffer[]
   readonly spots: readonly StandingSpot[]
-  /** What the containers of a space may weigh together; left out where nobody said. */
+  /**
+   * What the containers of a space may weigh together; left out where nobody said.
+   * Those that get no plant weigh on it as well; where they alone are too heavy,
+   * nothing is added.
+   */
   readonly allowedKg: Readonly<Record<string, number>>
   readonly school: SchoolId
   /** Whether what the school calls tight is accepted. */

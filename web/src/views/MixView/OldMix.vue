@@ -51,7 +51,7 @@ const recharge = computed(
     rechargeOf(garden.value, pot.value.container, {
       seasons: seasons.value ?? 1,
       trouble: trouble.value ?? 'none',
-      waterEcDsM: waterEc.value ?? USUAL_WATER_EC,
+      waterEcDsM: Number.isFinite(waterEc.value) ? waterEc.value! : USUAL_WATER_EC,
     }),
 )
 </script>

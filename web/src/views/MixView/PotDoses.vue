@@ -9,7 +9,7 @@ import WhyNumber from '../../ui/WhyNumber.vue'
 defineProps<{ fillings: readonly PotFilling[]; feedName: string; limeName: string }>()
 const { t } = useI18n()
 const { volume, mass, measured } = useFormat()
-const { recipeName } = useNames()
+const { recipeName, productName } = useNames()
 </script>
 
 <template>
@@ -35,7 +35,7 @@ const { recipeName } = useNames()
               :reasons="row.lime.reasons"
               :about="t('mix.limeFor', { code: row.pot.container.code })"
             />
-            · {{ measured(row.limeMeasure) }}
+            <template v-if="row.limeMeasure">· {{ measured(row.limeMeasure) }}</template>
           </template>
           <WhyNumber v-else :value="t('mix.noLime')" :reasons="row.lime.reasons" />
         </td>
@@ -45,10 +45,10 @@ const { recipeName } = useNames()
             :reasons="row.feed.reasons"
             :about="t('mix.feedFor', { code: row.pot.container.code })"
           />
-          · {{ measured(row.feedMeasure) }}
+          <template v-if="row.feedMeasure">· {{ measured(row.feedMeasure) }}</template>
           <div v-for="dose in row.amendments" :key="dose.productId">
-            {{ t(`product.${dose.productId}`) }}: {{ mass(dose.massG) }} ·
-            {{ measured(dose.measure) }}
+            {{ productName(dose.productId) }}: {{ mass(dose.massG) }}
+            <template v-if="dose.measure">· {{ measured(dose.measure) }}</template>
           </div>
         </td>
       </tr>

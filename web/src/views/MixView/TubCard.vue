@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
-import type { MixPlan, TubsOf } from '@rimbo/core'
+import { isOverLabel, type MixPlan, type TubsOf } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import { useFormat } from '../../ui/format'
 import { useNames } from '../../ui/names'
 import { inQuarters } from '../../ui/createFormat'
+import { useReasonText } from '../../ui/reasons'
 import WhyNumber from '../../ui/WhyNumber.vue'
 import TubDrawing from './TubDrawing.vue'
 
@@ -13,8 +14,10 @@ import TubDrawing from './TubDrawing.vue'
 defineProps<{ plan: MixPlan; limeKind: string }>()
 const { garden } = storeToRefs(useGardenStore())
 const { t } = useI18n()
-const { volume, water, mass, measured, share } = useFormat()
-const { recipeName, ingredientName } = useNames()
+const { volume, water, mass, measured, number, share } = useFormat()
+const { textOf } = useReasonText()
+const overLabel = ({ fillings }: TubsOf) => (fillings[0]?.amendments ?? []).filter(isOverLabel)
+const { recipeName, ingredientName, productName } = useNames()
 
 const codes = (tub: TubsOf) => tub.fillings.map(({ pot }) => pot.container.code).join(', ')
 </script>
@@ -66,7 +69,7 @@ const codes = (tub: TubsOf) => tub.fillings.map(({ pot }) => pot.container.code)
             </tr>
             <tr v-if="tub.limeG > 0">
               <th scope="row">{{ t(`limeKind.${limeKind}`) }}</th>
-              <td class="number">{{ measured(tub.limeMeasure) }}</td>
+              <td class="number">{{ tub.limeMeasure ? measured(tub.limeMeasure) : '' }}</td>
               <td class="number">
                 <WhyNumber
                   :value="mass(tub.limeG)"
@@ -76,8 +79,8 @@ const codes = (tub: TubsOf) => tub.fillings.map(({ pot }) => pot.container.code)
               </td>
             </tr>
             <tr v-for="dose in tub.strewn" :key="dose.productId">
-              <th scope="row">{{ t(`product.${dose.productId}`) }}</th>
-              <td class="number">{{ measured(dose.measure) }}</td>
+              <th scope="row">{{ productName(dose.productId) }}</th>
+              <td class="number">{{ dose.measure ? measured(dose.measure) : '' }}</td>
               <td class="number soft">{{ mass(dose.massG) }}</td>
             </tr>
             <tr>
@@ -90,6 +93,23 @@ const codes = (tub: TubsOf) => tub.fillings.map(({ pot }) => pot.container.code)
           </tbody>
         </table>
       </div>
+      <p v-if="tub.lime.isTooMuch" class="caution strong" role="alert" data-over-limed>
+        {{ textOf(tub.lime.reasons[0]!) }}
+      </p>
+      <p
+        v-for="dose in overLabel(tub)"
+        :key="dose.productId"
+        class="caution strong"
+        role="alert"
+        data-over-label
+      >
+        {{
+          t('mix.overLabel', {
+            product: productName(dose.productId),
+            times: number(Math.round((dose.timesLabel ?? 0) * 10) / 10),
+          })
+        }}
+      </p>
       <p class="soft">
         {{
           t('mix.counting', {
