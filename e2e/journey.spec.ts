@@ -171,7 +171,7 @@ test('from a tape measure to today’s can of water', async ({ page }) => {
     const text = await readFile(await download.path(), 'utf8')
     expect(JSON.parse(text)).toMatchObject({
       format: 'rimbo-garden',
-      version: 6,
+      version: 7,
       name: 'My garden',
     })
   })

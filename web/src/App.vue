@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, onErrorCaptured, ref } from 'vue'
+import { computed, defineAsyncComponent, onErrorCaptured, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
 import { storeToRefs } from 'pinia'
 import { useEventListener } from '@vueuse/core'
 import { useI18n } from 'vue-i18n'
@@ -15,6 +16,10 @@ const FindDialog = defineAsyncComponent(async () => {
   await allWords()
   return import('./ui/FindDialog.vue')
 })
+const ViewFailure = defineAsyncComponent(async () => {
+  await allWords()
+  return import('./ui/ViewFailure.vue')
+})
 const ShortcutsDialog = defineAsyncComponent(() => import('./ui/ShortcutsDialog.vue'))
 
 useTheme()
@@ -27,16 +32,27 @@ const failure = ref('')
 const isFinding = ref(false)
 const isShowingShortcuts = ref(false)
 
-async function fail(error: unknown): Promise<void> {
+async function fail(error: unknown, isDrawing = false): Promise<void> {
   // Said as well as it can be: with all words, where they can be had.
   await allWords().catch(() => undefined)
-  failure.value = ofError(error)
+  failure.value =
+    isDrawing && error instanceof Error
+      ? t('fault.drawing', { detail: error.message })
+      : ofError(error)
 }
 store.start().catch(fail)
-onErrorCaptured((error) => {
-  void fail(error)
+/** The path of a view that failed to draw: it is told in its place, and everything about it stands. */
+const failedPath = ref<string>()
+const route = useRoute()
+/** Told in words while developing, by its number in a build: what a tap or a key did is no drawing. */
+const HANDLER = /handler|runtime-[56]$/
+onErrorCaptured((error, _instance, info) => {
+  const isDrawing = !HANDLER.test(info)
+  if (isDrawing) failedPath.value = route.path
+  void fail(error, isDrawing)
   return false
 })
+watch([() => route.path, garden], () => (failedPath.value = undefined))
 useEventListener(
   window,
   'unhandledrejection',
@@ -67,11 +83,18 @@ const isOpen = computed(() => !!garden.value)
     <a class="skip" href="#main">{{ t('app.skip') }}</a>
     <AppHeader @find="isFinding = true" @shortcuts="isShowingShortcuts = true" />
     <DemoBanner v-if="garden?.clock" />
-    <p v-if="failure" class="failure" role="alert">
+    <p v-if="failure && failedPath !== route.path" class="failure" role="alert">
       {{ failure }}
       <el-button size="small" @click="failure = ''">{{ t('app.dismiss') }}</el-button>
     </p>
-    <main v-if="isOpen" id="main" tabindex="-1"><router-view /></main>
+    <main v-if="isOpen" id="main" tabindex="-1">
+      <ViewFailure
+        v-if="failedPath === route.path"
+        :reason="failure"
+        @again="failedPath = undefined"
+      />
+      <router-view v-else />
+    </main>
     <p v-else class="opening" role="status">{{ t('app.opening') }}</p>
     <ChangeBar />
     <FindDialog v-if="isFinding" @close="isFinding = false" />

@@ -87,6 +87,10 @@ export const ringShape = ({
   heightMm,
 })
 
+/** Ring pots stand on a plain bag or box: not on a stack of pockets, nor above a reservoir. */
+export const ringsOf = ({ rings, tower, reservoir }: Vessel): Vessel['rings'] =>
+  tower?.pocketVolumeL || reservoir ? undefined : rings
+
 /** Area of all feet that reach through a reservoir, mm². */
 const feetMm2 = ({ feeding, footCount, footDiameterMm }: NonNullable<Vessel['reservoir']>) =>
   feeding === 'foot' ? footCount * circleMm2(footDiameterMm) : 0
@@ -97,8 +101,11 @@ const feetMm2 = ({ feeding, footCount, footDiameterMm }: NonNullable<Vessel['res
  * of stacked pots, of which each drains by itself.
  */
 export function mixBody(vessel: Vessel): MixBody {
-  const { reservoir, layers, rings, tower, fillMm, linerMm = 0 } = vessel
+  const { reservoir, layers, tower, fillMm, linerMm = 0 } = vessel
+  const rings = ringsOf(vessel)
   const shape = innerShape(vessel)
+  // Counted from the inner floor, on top of the liner; never over the rim by a rounding.
+  const topMm = Math.min(fillMm - linerMm, rimHeightMm(shape))
   const area = (zMm: number) => sectionAreaMm2(shape, zMm)
   if (tower?.pocketVolumeL) {
     const tierMm = fillMm / tower.tiers
@@ -109,11 +116,11 @@ export function mixBody(vessel: Vessel): MixBody {
     const { falseFloorMm, overflowMm } = reservoir
     const footMm2 = feetMm2(reservoir)
     const foot = { fromMm: 0, toMm: falseFloorMm, areaMm2: () => footMm2 }
-    const above = { fromMm: falseFloorMm, toMm: fillMm, areaMm2: area }
+    const above = { fromMm: falseFloorMm, toMm: topMm, areaMm2: area }
     return { slices: footMm2 > 0 ? [foot, above] : [above], waterTableMm: overflowMm }
   }
   const fromMm = layers ? layers.fillerMm + layers.poorSoilMm : 0
-  const base = { fromMm, toMm: fillMm - linerMm, areaMm2: area }
+  const base = { fromMm, toMm: topMm, areaMm2: area }
   if (!rings) return { slices: [base], waterTableMm: fromMm }
   const { count, heightMm } = rings
   const ring = ringShape(rings)
@@ -148,7 +155,8 @@ export const wetFootL = ({ reservoir }: Vessel): number =>
 
 /** Open area of the mix, mm²: of all rings, of what is cut out of a film, of one surface. */
 export function surfaceMm2(vessel: Vessel): number {
-  const { cutOuts, rings } = vessel
+  const { cutOuts } = vessel
+  const rings = ringsOf(vessel)
   if (cutOuts && !rings) return cutOuts.count * circleMm2(cutOuts.diameterMm)
   const body = mixBody(vessel)
   const top = body.slices.at(-1)!

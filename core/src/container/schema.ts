@@ -111,8 +111,8 @@ export const containerSchema = open({
   const { reservoir, layers, rings, cutOuts, linerMm = 0 } = container
   if (reservoir) {
     const { falseFloorMm, overflowMm } = reservoir
-    if (falseFloorMm >= fillMm)
-      report('noMixAbove', ['reservoir', 'falseFloorMm'], fillMm, falseFloorMm)
+    if (falseFloorMm >= fillMm - linerMm)
+      report('noMixAbove', ['reservoir', 'falseFloorMm'], fillMm - linerMm, falseFloorMm)
     if (overflowMm > falseFloorMm)
       report('overflowTooHigh', ['reservoir', 'overflowMm'], falseFloorMm, overflowMm)
     const floor = floorSizeMm(shape)
@@ -120,7 +120,7 @@ export const containerSchema = open({
     if (reservoir.feeding === 'foot' && reservoir.footDiameterMm > mostMm)
       report('footTooWide', ['reservoir', 'footDiameterMm'], mostMm, reservoir.footDiameterMm)
   }
-  if (layers && layers.fillerMm + layers.poorSoilMm >= fillMm)
+  if (layers && layers.fillerMm + layers.poorSoilMm >= fillMm - linerMm)
     report(
       'noMixAbove',
       ['layers', layers.poorSoilMm > 0 ? 'poorSoilMm' : 'fillerMm'],

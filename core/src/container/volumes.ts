@@ -5,6 +5,7 @@ import {
   mixBody,
   reservoirVolumeL,
   ringShape,
+  ringsOf,
   standingRimMm,
   surfaceMm2,
   wetFootL,
@@ -40,8 +41,10 @@ const POOR_SOIL_SHARE = 0.5
 const INTO_EARTH_MM = 300
 
 /** Litres of all rings on a bag, up to a height in them. */
-const ringsVolumeL = ({ rings }: Vessel, heightMm: number): number =>
-  rings ? rings.count * shapeVolumeL(ringShape(rings), heightMm) : 0
+const ringsVolumeL = (vessel: Vessel, heightMm: number): number => {
+  const rings = ringsOf(vessel)
+  return rings ? rings.count * shapeVolumeL(ringShape(rings), heightMm) : 0
+}
 
 const poorSoilL = ({ shape, layers }: Vessel): number =>
   layers
@@ -59,7 +62,8 @@ const earthBelowL = (vessel: Vessel): number => {
  * Measured litres to the rim scale all that the geometry says.
  */
 export function containerVolumes(vessel: Vessel): ContainerVolumes {
-  const { shape, fillMm, tower, rings, pourTest } = vessel
+  const { shape, fillMm, tower, pourTest } = vessel
+  const rings = ringsOf(vessel)
   const rimMm = standingRimMm(vessel)
   const stackedL = tower?.pocketVolumeL && tower.tiers * tower.pocketsPerTier * tower.pocketVolumeL
   const shapeRimL = stackedL ?? shapeVolumeL(shape, rimMm)
@@ -77,7 +81,8 @@ export function containerVolumes(vessel: Vessel): ContainerVolumes {
     rootVolumeL:
       fillVolumeL - footL + POOR_SOIL_SHARE * poorSoilL(vessel) * measuredOverShape + earthL,
     cells: tower ? tower.tiers * tower.pocketsPerTier : 1,
-    reservoirL: reservoirVolumeL(vessel) * measuredOverShape,
+    // A tower of small pockets may name a reservoir larger than all of them.
+    reservoirL: Math.min(reservoirVolumeL(vessel) * measuredOverShape, labelledVolumeL),
     wetFootL: footL,
     earthL,
     headspaceMm: rimMm - fillMm,

@@ -3,20 +3,29 @@ import { dayOf } from '../units'
 import type { Garden } from './garden'
 import type { GardenRecord } from './record'
 
-const COLUMNS = [
-  'date',
-  'time',
-  'container',
-  'kind',
-  'volume_l',
-  'mass_g',
-  'count',
-  'variety',
-  'product',
-  'detail',
-  'note',
-] as const
+/** Fields of records, each by the column it goes into: units stand in its name. */
+const COLUMN_OF = {
+  kind: 'kind',
+  volumeL: 'volume_l',
+  massG: 'mass_g',
+  count: 'count',
+  varietyId: 'variety',
+  productId: 'product',
+  detail: 'detail',
+  note: 'note',
+  massKg: 'mass_kg',
+  heightMm: 'height_mm',
+  moistureShare: 'moisture_share',
+  depthMm: 'depth_mm',
+  tempC: 'temp_c',
+  ecDsM: 'ec_ds_m',
+  plantingId: 'planting',
+  id: 'id',
+} as const
 
+const COLUMNS = ['date', 'time', 'container', ...Object.values(COLUMN_OF)] as const
+
+/** What was felt, seen, or the reason why not: in one column. */
 function detailOf(record: GardenRecord): string {
   switch (record.kind) {
     case 'finger':
@@ -31,26 +40,28 @@ function detailOf(record: GardenRecord): string {
 }
 
 /**
- * The records as CSV (RFC 4180), oldest first, one header line, units in the
- * column names. A cell that a spreadsheet would run as a formula is defused.
+ * The records as CSV (RFC 4180), oldest first, one header line, every field of every
+ * kind with its unit in the name of its column. A cell that a spreadsheet
+ * would run as a formula is defused.
  */
 export function recordsCsv(garden: Garden): string {
   const codes = new Map(garden.containers.map((container) => [container.id, container.code]))
   const rows = [...garden.records]
     .sort((one, other) => (one.at < other.at ? -1 : one.at > other.at ? 1 : 0))
-    .map((record) => ({
-      date: dayOf(record.at),
-      time: record.at.slice(11),
-      container: record.containerId ? (codes.get(record.containerId) ?? record.containerId) : '',
-      kind: record.kind,
-      volume_l: 'volumeL' in record ? record.volumeL : undefined,
-      mass_g: 'massG' in record ? record.massG : undefined,
-      count: 'count' in record ? record.count : undefined,
-      variety: 'varietyId' in record ? record.varietyId : undefined,
-      product: 'productId' in record ? record.productId : undefined,
-      detail: detailOf(record),
-      note: record.note,
-    }))
+    .map((record: GardenRecord) => {
+      const fields = new Map<string, unknown>([
+        ...Object.entries(record),
+        ['detail', detailOf(record)],
+      ])
+      return {
+        date: dayOf(record.at),
+        time: record.at.slice(11),
+        container: record.containerId ? (codes.get(record.containerId) ?? record.containerId) : '',
+        ...Object.fromEntries(
+          Object.entries(COLUMN_OF).map(([field, column]) => [column, fields.get(field)]),
+        ),
+      }
+    })
   return Papa.unparse(
     { fields: [...COLUMNS], data: rows },
     { escapeFormulae: true, newline: '\r\n' },

@@ -67,7 +67,8 @@ const stockOf = remembered(
       if (since !== undefined && record.at >= since)
         usedG.set(record.productId, (usedG.get(record.productId) ?? 0) + record.massG)
     }
-    return shelf.flatMap(({ productId, massG, countedAt }) => {
+    const items = [...new Map(shelf.map((item) => [item.productId, item])).values()]
+    return items.flatMap(({ productId, massG, countedAt }) => {
       const product = feedProductOf({ products, mixTests }, productId)
       if (!product) return []
       const used = usedG.get(productId) ?? 0

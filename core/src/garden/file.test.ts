@@ -144,7 +144,7 @@ test('a file of version 1 is brought up: a box that lies becomes a flat bag', ()
     ),
   }
   const read = readGarden(JSON.stringify(asItWas))
-  expect(read.version).toBe(6)
+  expect(read.version).toBe(7)
   const typeOf = (id: string) => read.containers.find((one) => one.id === id)!.type
   expect([typeOf('l1'), typeOf('b1')]).toEqual(['flatBag', 'pot'])
 })
@@ -175,7 +175,7 @@ test('a file of version 5 is brought up: an empty shelf, tap water, and its reco
   const { water, ...older } = settings!
   expect(water).toBeDefined()
   const read = readGarden(JSON.stringify({ ...fifth, version: 5, settings: older }))
-  expect(read).toMatchObject({ version: 6, products: [], shelf: [], feedPlans: {} })
+  expect(read).toMatchObject({ version: 7, products: [], shelf: [], feedPlans: {} })
   expect(read.settings.water.kind).toBe('tap')
   expect(read.records).toEqual(readGarden(demoText).records)
 })
@@ -233,7 +233,7 @@ describe('a file is refused', () => {
   test('from a later version, politely', () => {
     expect(refusal(changed((document) => (document['version'] = 9)))).toMatchObject({
       code: 'newerVersion',
-      params: { given: 9, known: 6 },
+      params: { given: 9, known: 7 },
     })
   })
   test.each([
@@ -286,7 +286,8 @@ describe('records as CSV', () => {
   test('one header, one line a record, oldest first, lines ended as RFC 4180 says', () => {
     const lines = recordsCsv(base).split('\r\n')
     expect(lines[0]).toBe(
-      'date,time,container,kind,volume_l,mass_g,count,variety,product,detail,note',
+      'date,time,container,kind,volume_l,mass_g,count,variety,product,detail,note,' +
+        'mass_kg,height_mm,moisture_share,depth_mm,temp_c,ec_ds_m,planting,id',
     )
     expect(lines).toHaveLength(base.records.length + 1)
     expect(lines[1]).toMatch(/^2026-03-01,10:00,/)
@@ -297,7 +298,7 @@ describe('records as CSV', () => {
       { id: 'r', at: '2026-06-18T08:00', containerId: 'b1', kind: 'note', note },
     ]
     expect(recordsCsv({ ...base, records }).split('\r\n')[1]).toBe(
-      '2026-06-18,08:00,B1,note,,,,,,,"\'=HYPERLINK(""x"")"',
+      '2026-06-18,08:00,B1,note,,,,,,,"\'=HYPERLINK(""x"")",,,,,,,,r',
     )
   })
 })

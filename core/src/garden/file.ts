@@ -6,6 +6,30 @@ import { migrated } from './migrate'
 const isObject = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value)
 
+/** A garden is no deeper than a dozen levels; what lies deeper than this could not be written again. */
+const MOST_LEVELS = 100
+/** The one key that no object can be given like any other. */
+const UNUSABLE_KEY = '__proto__'
+const USABLE_KEY = '_proto_'
+
+/**
+ * A document as it was read, its ids fit to be keys. What is in it is not looked at.
+ *
+ * @throws InputError `nestedTooDeep`
+ */
+function withUsableIds(value: unknown, level = 0, isId = false): unknown {
+  if (level > MOST_LEVELS) throw new InputError('nestedTooDeep', { limit: MOST_LEVELS })
+  if (Array.isArray(value)) return value.map((one) => withUsableIds(one, level + 1))
+  if (isObject(value))
+    return Object.fromEntries(
+      Object.entries(value).map(([key, one]) => [
+        key === UNUSABLE_KEY ? USABLE_KEY : key,
+        withUsableIds(one, level + 1, /^id$|Id$/.test(key)),
+      ]),
+    )
+  return isId && value === UNUSABLE_KEY ? USABLE_KEY : value
+}
+
 function parsed(text: string): unknown {
   try {
     return JSON.parse(text.replace(/^\uFEFF/, ''))
@@ -20,11 +44,11 @@ function parsed(text: string): unknown {
  * version is brought up to this one. Fields it does not
  * know are kept.
  *
- * @throws InputError `notJson`, `notAGarden` for a foreign file, `newerVersion`
- *   for one from a later program, or `gardenInvalid` with every fault and its path
+ * @throws InputError `notJson`, `nestedTooDeep`, `notAGarden` for a foreign file,
+ *   `newerVersion` for one from a later program, or `gardenInvalid` with every fault and its path
  */
 export function readGarden(text: string): Garden {
-  const document = parsed(text)
+  const document = withUsableIds(parsed(text))
   if (!isObject(document) || document['format'] !== GARDEN_FORMAT)
     throw new InputError('notAGarden')
   const version = document['version']

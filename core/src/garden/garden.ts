@@ -53,7 +53,7 @@ export const settingsSchema = open({
 export type Settings = z.infer<typeof settingsSchema>
 
 export const GARDEN_FORMAT = 'rimbo-garden'
-export const GARDEN_VERSION = 6
+export const GARDEN_VERSION = 7
 
 /** Reports every id that stands twice in a list. */
 function reportRepeats(
@@ -124,6 +124,14 @@ export const gardenSchema = open({
     'records',
   ] as const)
     reportRepeats(garden[name], name, context)
+  const onShelf = new Set<string>()
+  garden.shelf.forEach(({ productId }, index) => {
+    if (onShelf.has(productId))
+      context.addIssue(
+        customIssue('repeatedId', ['shelf', index, 'productId'], { given: productId }),
+      )
+    onShelf.add(productId)
+  })
   const ids = (list: readonly { readonly id: string }[]) => new Set(list.map((one) => one.id))
   const known = {
     spaceId: ids(garden.spaces),

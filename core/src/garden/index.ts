@@ -1,6 +1,7 @@
 export {
   feels,
   knuckles,
+  recordKinds,
   recordSchema,
   signs,
   skipReasons,

@@ -53,6 +53,14 @@ function withMixing({ settings, ...rest }: Document): Document {
   }
 }
 
+/** Until version 6 a feed could stand on the shelf twice: the count that was written last stands. */
+function countedOnce(shelf: unknown): unknown {
+  if (!Array.isArray(shelf)) return shelf
+  const lastOf = new Map<unknown, unknown>()
+  for (const item of shelf) lastOf.set(isDocument(item) ? item['productId'] : item, item)
+  return [...lastOf.values()]
+}
+
 /** Each step brings a garden document from one version to the next. */
 const STEPS: Readonly<Record<number, (document: Document) => Document>> = {
   1: ({ containers, ...rest }) => ({
@@ -70,6 +78,8 @@ const STEPS: Readonly<Record<number, (document: Document) => Document>> = {
     shelf: [],
     feedPlans: {},
   }),
+  // Version 7 knows more kinds of products as well.
+  6: ({ shelf, ...rest }) => ({ ...rest, shelf: countedOnce(shelf) }),
 }
 
 /**

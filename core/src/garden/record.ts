@@ -73,5 +73,7 @@ export const recordSchema = z.discriminatedUnion('kind', [
   open({ ...base, kind: z.literal('sign'), sign: z.enum(signs) }),
   open({ ...base, kind: z.literal('note') }),
 ])
+/** Every kind of record there is. */
+export const recordKinds = recordSchema.options.map(({ shape }) => shape.kind.value)
 export type GardenRecord = z.infer<typeof recordSchema>
 export type RecordKind = GardenRecord['kind']

@@ -93,6 +93,13 @@ export const boxOf = (corners: readonly PlanPoint[]): Box => ({
   highMm: Math.max(...corners.map((corner) => corner.yMm)),
 })
 
+/** A step to look at a box in: so fine, but no finer than lets its longer side be gone along in so many. */
+export const stepIn = (
+  { leftMm, rightMm, lowMm, highMm }: Box,
+  finestMm: number,
+  mostSteps: number,
+): number => Math.max(finestMm, Math.max(rightMm - leftMm, highMm - lowMm) / mostSteps)
+
 export const isInBox = (
   { leftMm, rightMm, lowMm, highMm }: Box,
   { xMm, yMm }: PlanPoint,

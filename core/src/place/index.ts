@@ -9,7 +9,7 @@ export {
   type Shelf,
   type Side,
 } from './plan'
-export { boxOf, edgeLengthMm, isWithin, sideOf, type Box, type PlanPoint } from './geometry'
+export { boxOf, edgeLengthMm, isWithin, sideOf, stepIn, type Box, type PlanPoint } from './geometry'
 export {
   directSunHours,
   monthDates,

@@ -1,5 +1,5 @@
 import { memory, published, reason, type Reason } from '../units'
-import { boxOf, edgeLengthMm, isInBox, sideOf, awayFromSideMm } from './geometry'
+import { boxOf, edgeLengthMm, isInBox, sideOf, stepIn, awayFromSideMm } from './geometry'
 import { boxAround, type Footprint } from './footprint'
 import { floorAreaM2, type Plan, type Shelf } from './plan'
 
@@ -45,6 +45,7 @@ export interface SpaceLoad {
 const ALONG_EDGE_MM = 300
 const SQUARE_MM = 1000
 const STEP_MM = 100
+const MOST_STEPS = 300
 
 /** Part of a footprint's box that lies in a square, 0–1. */
 function shareIn(print: Footprint, left: number, low: number, widthMm: number, depthMm: number) {
@@ -59,9 +60,10 @@ function worstSquare(plan: Plan, masses: readonly { massKg: number; print: Footp
   const box = boxOf(plan.corners)
   const widthMm = Math.min(SQUARE_MM, box.rightMm - box.leftMm)
   const depthMm = Math.min(SQUARE_MM, box.highMm - box.lowMm)
+  const stepMm = stepIn(box, STEP_MM, MOST_STEPS)
   let worst = 0
-  for (let left = box.leftMm; left <= box.rightMm - widthMm + 1; left += STEP_MM)
-    for (let low = box.lowMm; low <= box.highMm - depthMm + 1; low += STEP_MM) {
+  for (let left = box.leftMm; left <= box.rightMm - widthMm + 1; left += stepMm)
+    for (let low = box.lowMm; low <= box.highMm - depthMm + 1; low += stepMm) {
       const massKg = masses.reduce(
         (sum, one) => sum + one.massKg * shareIn(one.print, left, low, widthMm, depthMm),
         0,

@@ -75,10 +75,12 @@ export const planSchema = open({
   const { corners, sides, door } = plan
   const report = (code: string, path: PropertyKey[], params = {}) =>
     context.addIssue(customIssue(code, path, params))
+  // Too few corners were reported already, and cannot be looked at.
+  if (corners.length < 3) return
   if (isSelfCrossing(corners)) report('outlineCrosses', ['corners'])
   else if (Math.abs(polygonAreaMm2(corners)) < LEAST_AREA_MM2) report('spaceTooSmall', ['corners'])
   if (sides.length !== corners.length)
-    report('sidesMissing', ['sides'], { given: sides.length, limit: corners.length })
+    return report('sidesMissing', ['sides'], { given: sides.length, limit: corners.length })
   if (!door) return
   const side = sides[door.sideIndex]
   if (side?.kind !== 'house' && side?.kind !== 'wall') report('doorInNoWall', ['door', 'sideIndex'])

@@ -139,7 +139,13 @@ describe('load', () => {
     expect(parseAreaLoad('3 kN/m²')).toBe(3)
     expect(parseAreaLoad('60 psf')).toBeCloseTo(2.873, 3)
     expect(parseAreaLoad('300 kg/m2')).toBeCloseTo(2.943, 3)
-    for (const bad of ['', 'much', '3 apples']) expect(() => parseAreaLoad(bad)).toThrow('badLoad')
+    expect(parseAreaLoad('1 000 kg/m²')).toBeCloseTo(9.81, 3)
+    expect(parseAreaLoad('60 lbs per sq. ft')).toBeCloseTo(2.873, 3)
+    expect(parseAreaLoad('2.5 kPa')).toBe(2.5)
+    expect(parseAreaLoad('1,000 kg/m2', 'us')).toBeCloseTo(9.81, 3)
+    expect(() => parseAreaLoad('1,000 kg/m2')).toThrow('ambiguousNumber')
+    for (const bad of ['', 'much', '3 apples', '3 constructor'])
+      expect(() => parseAreaLoad(bad)).toThrow('badLoad')
   })
   const standing = (massKg: number, xMm: number, yMm: number, sizeMm = 400) => ({
     massKg,

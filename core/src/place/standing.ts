@@ -2,6 +2,7 @@ import {
   awayFromSideMm,
   boxOf,
   isInBox,
+  stepIn,
   isWithin,
   withinOf,
   sideOf,
@@ -24,6 +25,8 @@ const PATH_WIDTH_MM = 450
 /** How far an arm with a can reaches. */
 const REACH_MM = 700
 const CELL_MM = 50
+/** A large yard is walked in larger steps: never more than these along its longer side. */
+const MOST_STEPS = 200
 /** Touching is not overlapping: rounding of a drag. */
 const TOUCH_MM = 1
 
@@ -113,12 +116,13 @@ export function outOfReach(plan: Plan, prints: readonly Footprint[]): string[] {
   const doorway = doorwayOf(plan)
   if (!doorway) return []
   const box = boxOf(plan.corners)
-  const columns = Math.ceil((box.rightMm - box.leftMm) / CELL_MM)
-  const rows = Math.ceil((box.highMm - box.lowMm) / CELL_MM)
+  const cellMm = stepIn(box, CELL_MM, MOST_STEPS)
+  const columns = Math.ceil((box.rightMm - box.leftMm) / cellMm)
+  const rows = Math.ceil((box.highMm - box.lowMm) / cellMm)
   const onFloor = prints.filter((print) => print.fromMm < 300 && print.toMm > 100)
   const middleOf = (cell: number): PlanPoint => ({
-    xMm: box.leftMm + ((cell % columns) + 0.5) * CELL_MM,
-    yMm: box.lowMm + (Math.floor(cell / columns) + 0.5) * CELL_MM,
+    xMm: box.leftMm + ((cell % columns) + 0.5) * cellMm,
+    yMm: box.lowMm + (Math.floor(cell / columns) + 0.5) * cellMm,
   })
   const isOnFloor = withinOf(plan.corners)
   const known = new Map<number, boolean>()
@@ -248,8 +252,9 @@ export function freePlaceFor(
   const box = boxOf(plan.corners)
   const [halfX, halfY] = [print.lengthMm / 2, print.widthMm / 2]
   const level = others.filter((other) => isLevelWith(other, print))
-  for (let yMm = box.highMm - halfY; yMm >= box.lowMm + halfY; yMm -= SEARCH_STEP_MM)
-    for (let xMm = box.leftMm + halfX; xMm <= box.rightMm - halfX; xMm += SEARCH_STEP_MM) {
+  const stepMm = stepIn(box, SEARCH_STEP_MM, MOST_STEPS)
+  for (let yMm = box.highMm - halfY; yMm >= box.lowMm + halfY; yMm -= stepMm)
+    for (let xMm = box.leftMm + halfX; xMm <= box.rightMm - halfX; xMm += stepMm) {
       const there = { ...print, xMm, yMm }
       const isClear = level.every((other) => gapMm(there, other) >= 0)
       if (!isClear || standingFaults(plan, [there]).length) continue

@@ -1,4 +1,4 @@
-import { boxOf, isWithin } from './geometry'
+import { boxOf, isWithin, stepIn } from './geometry'
 import { spotLight } from './light'
 import type { Plan } from './plan'
 import type { Place } from './schema'
@@ -17,6 +17,9 @@ export interface SunMap {
   readonly dliMol: readonly Float64Array[]
 }
 
+/** A large yard is mapped in larger cells: never more than these along its longer side. */
+const MOST_CELLS = 200
+
 /** Which space, where, how finely, and for which days. */
 export interface SunMapRequest {
   readonly plan: Plan
@@ -34,10 +37,12 @@ export interface SunMapRequest {
  * @param progress told the share done, 0–1
  */
 export function sunMap(
-  { plan, place, cellMm, zMm, dates, radiationMjM2 }: SunMapRequest,
+  { plan, place, cellMm: finestMm, zMm, dates, radiationMjM2 }: SunMapRequest,
   progress?: (share: number) => void,
 ): SunMap {
-  const { leftMm, rightMm, lowMm, highMm } = boxOf(plan.corners)
+  const box = boxOf(plan.corners)
+  const { leftMm, rightMm, lowMm, highMm } = box
+  const cellMm = stepIn(box, finestMm, MOST_CELLS)
   const columns = Math.max(1, Math.round((rightMm - leftMm) / cellMm))
   const rows = Math.max(1, Math.round((highMm - lowMm) / cellMm))
   const spots: Spot[] = []

@@ -26,7 +26,9 @@ export function useRecordWords() {
         return [
           productName(record.productId),
           record.massG === undefined ? '' : mass(record.massG),
-          record.volumeL === undefined ? '' : t('book.inWater', { litres: volume(record.volumeL) }),
+          record.volumeL === undefined
+            ? ''
+            : t('string.inWater', { litres: volume(record.volumeL) }),
         ]
           .filter(Boolean)
           .join(', ')

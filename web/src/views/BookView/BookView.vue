@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { Delete, Download } from '@element-plus/icons-vue'
-import { newestFirst, recordsCsv, type GardenRecord, type RecordKind } from '@rimbo/core'
+import { newestFirst, recordKinds, recordsCsv, type GardenRecord } from '@rimbo/core'
 import { downloadText, fileStem } from '../../data/files'
 import { useGardenStore } from '../../stores/garden'
 import ChoiceField from '../../ui/ChoiceField.vue'
@@ -25,19 +25,6 @@ const page = ref(1)
 const codes = computed(
   () => new Map(garden.value?.containers.map((one) => [one.id, one.code]) ?? []),
 )
-const kinds: readonly RecordKind[] = [
-  'water',
-  'skipWater',
-  'finger',
-  'feed',
-  'lime',
-  'sow',
-  'potOn',
-  'plant',
-  'pick',
-  'sign',
-  'note',
-]
 const containerOptions = computed(() => [
   { value: ALL, label: t('book.allPots') },
   ...(garden.value?.containers.map((one) => ({
@@ -47,7 +34,7 @@ const containerOptions = computed(() => [
 ])
 const kindOptions = computed(() => [
   { value: ALL, label: t('book.allKinds') },
-  ...kinds.map((value) => ({ value, label: t(`kind.${value}`) })),
+  ...recordKinds.map((value) => ({ value, label: t(`kind.${value}`) })),
 ])
 
 const found = computed(() =>

@@ -1,0 +1,88 @@
+// What a file may hold and what it may not, and every record in the book that is taken out.
+import { readFileSync } from 'node:fs'
+import { describe, expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import Papa from 'papaparse'
+import { valid } from '../../test/arbitrary'
+import { readGarden, recordsCsv, recordSchema, shelfStock, writeGarden, type GardenRecord } from '.'
+
+const demoText = readFileSync(
+  new URL('../../../demo/port-maren.rimbo.json', import.meta.url),
+  'utf8',
+)
+const base = readGarden(demoText)
+const baseShelf = base.shelf.length
+
+describe('what a file may hold', () => {
+  const withDocument = (change: (document: Record<string, unknown>) => void) => {
+    const document = JSON.parse(demoText) as Record<string, unknown>
+    change(document)
+    return JSON.stringify(document)
+  }
+  const codesOf = (text: string) => {
+    try {
+      readGarden(text)
+      return []
+    } catch (error) {
+      const { code, faults } = error as {
+        code: string
+        faults: { code: string; path: unknown[] }[]
+      }
+      return [code, ...faults.map((fault) => `${fault.code} ${fault.path.join('.')}`)]
+    }
+  }
+  test('nested deeper than any garden is refused, and what is read can be written', () => {
+    const nested = (levels: number) => '['.repeat(levels) + ']'.repeat(levels)
+    const text = (levels: number) => demoText.replace('{', `{ "later": ${nested(levels)},`)
+    expect(codesOf(text(100_000))).toEqual(['nestedTooDeep'])
+    expect(() => writeGarden(readGarden(text(60)))).not.toThrow()
+  })
+  test('a container may be called what objects inherit, and keeps its plan', () => {
+    for (const id of ['constructor', 'toString', 'hasOwnProperty', '__proto__']) {
+      const text = demoText.replaceAll('"k1"', JSON.stringify(id))
+      const garden = readGarden(text)
+      const kept = garden.containers.find(({ code }) => code === 'K1')!
+      expect(Object.hasOwn(garden.feedPlans, kept.id)).toBe(true)
+      expect(garden.plantings.some(({ containerId }) => containerId === kept.id)).toBe(true)
+      expect(readGarden(writeGarden(garden))).toEqual(garden)
+    }
+  })
+  test('one feed stands on the shelf once: a file of today is refused, an older one keeps the last count', () => {
+    const twice = (version: number) =>
+      withDocument((document) => {
+        const shelf = document['shelf'] as { productId: string; massG: number }[]
+        document['version'] = version
+        shelf.push({ ...shelf[0]!, massG: 77 })
+      })
+    expect(codesOf(twice(7))).toContain(`repeatedId shelf.${baseShelf}.productId`)
+    const read = readGarden(twice(6))
+    expect(read.shelf).toHaveLength(baseShelf)
+    expect(shelfStock(read).filter(({ countedG }) => countedG === 77)).toHaveLength(1)
+  })
+  test('an outline of no corners is a fault at its field', () =>
+    expect(
+      codesOf(
+        withDocument((document) => {
+          const [space] = document['spaces'] as { plan: { corners: unknown[] } }[]
+          space!.plan.corners = []
+        }),
+      ),
+    ).toContain('tooSmall spaces.0.plan.corners'))
+})
+
+describe('the book as CSV', () => {
+  test('every field of every kind of record is in its line', () =>
+    fc.assert(
+      fc.property(valid<GardenRecord>(recordSchema), (record) => {
+        const [header, line] = Papa.parse<string[]>(recordsCsv({ ...base, records: [record] })).data
+        const cells = new Set(line)
+        expect(line).toHaveLength(header!.length)
+        for (const [field, value] of Object.entries(record))
+          if (!['at', 'containerId', 'reason', 'feel', 'knuckle', 'sign'].includes(field))
+            expect([field, cells.has(String(value)) || cells.has(`'${String(value)}`)]).toEqual([
+              field,
+              true,
+            ])
+      }),
+    ))
+})

@@ -1,0 +1,273 @@
+// No valid garden, however odd, may stop a view: every public entry of garden and season on gardens out of the schemas.
+import { beforeAll, describe, expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import highsLoader from 'highs'
+import { anyGarden } from '../../test/anyGarden'
+import { hostileIds } from '../../test/arbitrary'
+import { doseFor, programmeIds, starterProducts } from '../feed'
+import * as gardens from '../garden'
+import { feedProducts, readGarden, writeGarden, type Garden } from '../garden'
+import { recipes } from '../mix'
+import { varietySchema } from '../plant'
+import { addDays, daysBetween, InputError, solveWithHighs, type Solve } from '../units'
+import * as season from '.'
+import type { GardenCourse, PotCourse, PotToday } from '.'
+
+const NOW = '2026-06-18T07:30'
+const TODAY = NOW.slice(0, 10)
+const DAYS = 3
+
+/** What stands about while the entries are called. */
+interface Here {
+  readonly garden: Garden
+  readonly course: GardenCourse
+  readonly day: season.GardenToday
+  readonly solve: Solve
+}
+const eachPot = ({ course, day }: Here, work: (pot: PotCourse, today: PotToday) => unknown) =>
+  course.pots.forEach((pot, index) => work(pot, day.pots[index]!))
+const eachFeed = (
+  here: Here,
+  work: (feed: season.FeedToday, pot: PotCourse, today: PotToday) => unknown,
+) =>
+  eachPot(here, (pot, today) => {
+    const feed = season.feedToday(here.course, pot, today)
+    if (feed) work(feed, pot, today)
+  })
+
+/** Asked for something that may not be had: refused in words is fine, anything else is not. */
+function asked(work: () => unknown): void {
+  try {
+    work()
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+  }
+}
+
+const wishes = (garden: Garden) => ({
+  aim: 'cheapest' as const,
+  ingredients: Object.keys(gardens.ingredientsOf(garden)).map((ingredientId) => ({
+    ingredientId,
+    isAllowed: true,
+    leastShare: 0,
+    mostShare: 1,
+  })),
+  wished: { containerCapacity: 0.5, airSpace: 0.2 },
+  limits: {},
+  mostKinds: 3,
+  isStockOnly: false,
+})
+const oldMix = { seasons: 1, trouble: 'none' as never, waterEcDsM: 0.5 }
+const arranged = (garden: Garden): Garden => ({
+  ...garden,
+  arrangement: garden.arrangement ?? {
+    ...gardens.noArrangement,
+    wishes: [{ varietyId: 'padron', wish: 'like', atMost: 2 }],
+  },
+})
+
+/** Every function that the doors of garden and season show, and how it is called. */
+const calls: Readonly<Record<string, (here: Here) => unknown>> = {
+  readGarden: ({ garden }) => expect(readGarden(writeGarden(garden)).id).toBe(garden.id),
+  writeGarden: ({ garden }) => writeGarden(garden),
+  recordsCsv: ({ garden }) => gardens.recordsCsv(garden),
+  emptyGarden: () => gardens.emptyGarden('g', 'Mine', 'Here'),
+  gardenJsonSchema: () => gardens.gardenJsonSchema,
+  densityGMlOf: ({ garden }) =>
+    gardens.productIds.forEach((id) => gardens.densityGMlOf(garden, id)),
+  feedProductOf: ({ garden }) => hostileIds.forEach((id) => gardens.feedProductOf(garden, id)),
+  feedProducts: ({ garden }) => gardens.feedProducts(garden),
+  shelfStock: ({ garden }) => gardens.shelfStock(garden),
+  measuredMixOf: ({ garden }) => recipes.forEach(({ id }) => gardens.measuredMixOf(garden, id)),
+  mixesOf: ({ garden }) => [...recipes, ...garden.recipes].forEach(gardens.mixesOf(garden)),
+  ingredientsOf: ({ garden }) => gardens.ingredientsOf(garden),
+  nextCode: ({ garden }) => gardens.nextCode(garden, 'K1'),
+  lastRecords: ({ garden }) => gardens.lastRecords(garden, garden.containers[0]!.id, 3),
+  newestFirst: ({ garden }) => gardens.newestFirst(garden),
+  migrated: ({ garden }) => gardens.migrated({ ...garden, version: 5 }),
+  recipeOf: ({ garden }) => gardens.recipeOf(garden, 'toString'),
+  varietyOf: ({ garden }) => gardens.varietyOf(garden, 'constructor'),
+
+  gardenCourse: ({ garden }) => season.gardenCourse(garden, NOW),
+  gardenOn: ({ course }) => {
+    for (const date of [course.from, TODAY, course.to]) season.gardenOn(course, date)
+  },
+  gardenToday: ({ garden }) => season.gardenToday(garden, NOW),
+  potOn: ({ garden }) => garden.containers.forEach((one) => season.potOn(garden, one, NOW)),
+  potOnDay: (here) => eachPot(here, (pot) => season.potOnDay(here.course, pot, addDays(TODAY, 30))),
+  grownPot: ({ garden }) =>
+    garden.containers.forEach((one) =>
+      season.grownPot(garden, one, { varietyId: 'vineCherry', count: 1 }, TODAY),
+    ),
+  seasonOf: ({ garden }) => season.seasonOf(2026, garden.place.latitudeDeg),
+  plantKgOn: (here) => eachPot(here, ({ plants }) => season.plantKgOn(plants, 0)),
+  plantCount: ({ garden }) => garden.containers.forEach(({ id }) => season.plantCount(garden, id)),
+  suctionOf: (here) => eachPot(here, (pot) => season.suctionOf(pot)),
+  requireWeight: (here) => eachPot(here, (pot) => asked(() => season.requireWeight(pot, 10, 1))),
+  climateOf: ({ garden }) => season.climateOf(garden),
+  weatherOn: ({ garden }) => season.weatherOn(garden, TODAY),
+  observationsOf: ({ garden }) =>
+    garden.plantings.forEach((one) => season.observationsOf(garden, one)),
+  roundOf: ({ day, garden }) => {
+    const { carryL, cans } = season.roundOf(day, garden.settings.measures.canL)
+    expect(Number.isFinite(carryL) && Number.isFinite(cans)).toBe(true)
+  },
+  inQuarterCans: ({ garden }) => season.inQuarterCans(3, garden.settings.measures.canL),
+  potString: (here) => eachPot(here, (pot) => season.potString(here.course, pot)),
+  withFeeds: (here) =>
+    eachPot(here, (pot) => season.withFeeds(season.potString(here.course, pot), [0, 5])),
+  beadOfDays: (here) =>
+    eachPot(here, (pot) => season.beadOfDays(season.potString(here.course, pot), 0, 7)),
+  grownOn: (here) => eachPot(here, (pot) => season.grownOn(here.course, pot)),
+  waterCurve: (here) =>
+    eachPot(here, (pot) => asked(() => season.waterCurve(here.course, pot, 5, 7))),
+  tellingTest: (here) => eachPot(here, (pot) => season.tellingTest(pot)),
+  waterRisks: (here) => eachPot(here, (pot) => season.waterRisks(here.course, pot)),
+  whatIfs: (here) =>
+    eachPot(here, (pot) =>
+      asked(() =>
+        season.whatIfs(here.course, pot, { days: DAYS, recipeId: 'thirds', awayDays: 2 }),
+      ),
+    ),
+  planLeaving: ({ course }) =>
+    asked(() => season.planLeaving(course, { days: DAYS, helps: ['saucer'] })),
+  dripFor: ({ course, garden }) =>
+    asked(() =>
+      season.dripFor(
+        course,
+        garden.containers.map(({ id }) => id),
+      ),
+    ),
+  wiltingChance: ({ garden }) =>
+    asked(() => season.wiltingChance(garden, { at: NOW, days: DAYS, count: 2, seed: 1 })),
+  yearsSpread: ({ garden }) =>
+    season.yearsSpread(garden, {
+      containerId: garden.containers[0]!.id,
+      at: NOW,
+      count: 2,
+      seed: 1,
+    }),
+  siteOf: ({ garden }) => garden.containers.forEach((one) => season.siteOf(garden, one, 2026)),
+  spaceLoadOf: ({ garden, day }) =>
+    garden.spaces.forEach((space) => season.spaceLoadOf(space, day.pots)),
+  standingSpots: ({ garden }) => season.standingSpots(arranged(garden), 2026),
+  arrangeTaskOf: ({ garden }) => season.arrangeTaskOf(arranged(garden), []),
+  applied: ({ garden }) => season.applied(garden, [], [], TODAY, () => 'new'),
+  judgePair: ({ garden, day }) =>
+    day.pots.forEach((pot) =>
+      season.judgePair(garden, pot, gardens.varietyOf(garden, 'padron')!, 1, 2026),
+    ),
+  tryMix: ({ garden, day }) =>
+    [recipes[0]!, ...garden.recipes].forEach((one) => season.tryMix(garden, day.pots, one)),
+  withMix: ({ garden, day }) => {
+    const mix = gardens.mixesOf(garden)('thirds')!
+    day.pots.forEach((pot) => season.withMix(pot, mix))
+  },
+  mixTaskOf: ({ garden }) => season.mixTaskOf(garden, garden.containers, wishes(garden)),
+  mixPlan: ({ garden, day }) =>
+    season.mixPlan(garden, day.pots, {
+      recipe: undefined,
+      product: starterProducts[0]!,
+      limeKind: 'ground',
+      withReserve: true,
+    }),
+  judgeExtract: ({ garden }) =>
+    garden.mixTests.forEach((one) => {
+      if (one.kind === 'extract') season.judgeExtract(garden, one)
+    }),
+  rechargeOf: ({ garden }) =>
+    garden.containers.forEach((one) => season.rechargeOf(garden, one, oldMix)),
+  seasonsOf: ({ garden }) =>
+    garden.containers.forEach((one) => season.seasonsOf(garden, one, TODAY)),
+
+  potFeeding: (here) => eachPot(here, (pot) => season.potFeeding(here.course, pot)),
+  feedNeedReasons: (here) => eachFeed(here, ({ feeding }) => season.feedNeedReasons(feeding)),
+  feedVerdictOn: (here) => eachFeed(here, ({ feeding }) => season.feedVerdictOn(feeding, 5, TODAY)),
+  feedTools: ({ garden }) => season.feedTools(garden),
+  dosedPot: (here) => eachPot(here, (pot) => season.dosedPot(pot)),
+  feedToday: (here) =>
+    eachFeed(here, ({ due }) => {
+      for (const { dose } of due) expect(Number.isFinite(dose.massG)).toBe(true)
+    }),
+  feedDays: (here) =>
+    eachFeed(here, (feed) =>
+      season.feedDays(here.garden, feed, daysBetween(here.course.from, TODAY)),
+    ),
+  judgePlan: (here) =>
+    eachFeed(here, ({ feeding, plan }) => {
+      for (const programmeId of programmeIds)
+        expect(
+          season.judgePlan(here.garden, feeding, { ...plan, programmeId }, 0).score,
+        ).toBeGreaterThanOrEqual(0)
+    }),
+  programmePot: (here) => eachFeed(here, ({ feeding }) => season.programmePot(feeding, 0)),
+  feedRound: (here) => {
+    const walk = season.feedRound(
+      season.roundOf(here.day, here.garden.settings.measures.canL),
+      ({ pot }) => {
+        const index = here.day.pots.indexOf(pot)
+        return season.feedToday(here.course, here.course.pots[index]!, pot)
+      },
+      season.feedTools(here.garden),
+    )
+    expect(Number.isFinite(walk.carryL)).toBe(true)
+  },
+  feedWeeks: (here) => eachFeed(here, ({ feeding }) => season.feedWeeks(here.course, feeding)),
+  feedWish: (here) => eachFeed(here, ({ feeding }) => season.feedWish(feeding, 40, 7)),
+  flushFor: (here) => eachFeed(here, (feed, _pot, today) => season.flushFor(feed, today, 0.5)),
+  holdsFor: (here) =>
+    eachFeed(here, (feed, pot, today) => {
+      for (const product of feedProducts(here.garden).slice(0, 6))
+        asked(() => {
+          const tools = season.feedTools(here.garden)
+          const dose = doseFor(season.dosedPot(pot), product, { kind: 'label' }, tools)
+          season.holdsFor(here.course, feed, today, dose)
+        })
+    }),
+  stepsFor: () =>
+    programmeIds.forEach((programmeId) => season.stepsFor({ programmeId, productId: 'x' })),
+  choicesAtHand: (here) =>
+    eachPot(here, (pot) => season.choicesAtHand(here.garden, season.dosedPot(pot))),
+  choicesToBuy: (here) =>
+    eachPot(here, (pot) => season.choicesToBuy(here.garden, season.dosedPot(pot))),
+  chooseForPot: (here) =>
+    eachFeed(here, (feed, _pot, today) => {
+      const day = daysBetween(here.course.from, TODAY)
+      season.chooseForPot(here.course, feed, today, day, 7, here.solve)
+    }),
+}
+
+const doors = { ...gardens, ...season }
+const functionsOf = (door: object) =>
+  Object.entries(door).flatMap(([name, value]) => (typeof value === 'function' ? [name] : []))
+
+describe('any valid garden', () => {
+  let solve: Solve
+  beforeAll(async () => {
+    solve = solveWithHighs(await highsLoader())
+  })
+
+  test('has every entry of both doors called on it', () =>
+    expect(Object.keys(calls).sort()).toEqual(functionsOf(doors).sort()))
+
+  test('stops none of them', () => {
+    fc.assert(
+      fc.property(anyGarden, (garden) => {
+        const course = season.gardenCourse(garden, NOW)
+        const day = season.gardenOn(course, TODAY)
+        for (const [name, call] of Object.entries(calls))
+          try {
+            call({ garden, course, day, solve })
+          } catch (error) {
+            throw new Error(`${name}: ${(error as Error).stack}`, { cause: error })
+          }
+      }),
+      { numRuns: 20, seed: 14, endOnFailure: true },
+    )
+  })
+  test('varieties are drawn from their schema too', () =>
+    expect(
+      varietySchema.safeParse(gardens.varietyOf(gardens.emptyGarden('g', 'G', 'S'), 'padron'))
+        .success,
+    ).toBe(true))
+})
