@@ -102,6 +102,8 @@ test('programmes are judged for the pot before one is chosen, and can be bent', 
   const usual = await weekly.locator('td').nth(2).innerText()
   await page.getByLabel('Times as strong').fill('9')
   await expect(page.getByText('From 0.1 to 4 times.')).toBeVisible()
+  await page.getByLabel('Times as strong').fill('3')
+  await expect(page.getByRole('button', { name: /^Use it anyway: .* × the label$/ })).toBeVisible()
   await page.getByLabel('Times as strong').fill('0.5')
   await expect(weekly.locator('td').nth(2)).not.toHaveText(usual)
   await page.getByRole('button', { name: 'Use this programme' }).click()

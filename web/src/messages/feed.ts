@@ -168,6 +168,7 @@ export const feedWords = {
     minutes: '{count} min',
     hours: '{hours} h',
     take: 'Use this programme',
+    takeOver: 'Use it anyway: {times} × the label',
     taken: 'now',
     takeAll: 'All pots',
     clear: 'No programme',

@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n'
 import {
   daysBetween,
   feedPlanSchema,
+  isOverLabel,
   judgePlan,
   programmeIds,
   programmes,
@@ -31,7 +32,7 @@ const store = useGardenStore()
 const { garden, isSaving } = storeToRefs(store)
 const { course } = storeToRefs(useTodayStore())
 const { t } = useI18n()
-const { money, share, number } = useFormat()
+const { money, share, number, tenths } = useFormat()
 const { productName } = useNames()
 const { products } = useFeeding(
   computed(() => props.pot),
@@ -146,6 +147,15 @@ const hasProducts = computed(
   () => picked.value === 'toMeasure' || programmes[picked.value].length > 0,
 )
 const chosenVerdict = computed(() => rows.value.find(({ id }) => id === picked.value)?.verdict)
+/** Set stronger than a label allows, the button that takes it says so. */
+const takeWords = computed(() => {
+  const times = (chosenVerdict.value?.feeds ?? [])
+    .filter(({ dose }) => isOverLabel(dose))
+    .map(({ dose }) => dose.timesLabel ?? 0)
+  return times.length
+    ? t('feedView.takeOver', { times: tenths(Math.max(...times)) })
+    : t('feedView.take')
+})
 const isUsable = computed(() => bent.value.success && !chosenVerdict.value?.unusable.length)
 </script>
 
@@ -245,7 +255,7 @@ const isUsable = computed(() => bent.value.success && !chosenVerdict.value?.unus
         />
         <div class="row">
           <el-button type="primary" native-type="submit" :disabled="!isUsable" :loading="isSaving">
-            {{ t('feedView.take') }}
+            {{ takeWords }}
           </el-button>
           <el-button :disabled="!isUsable" :loading="isSaving" @click="takeAll">
             {{ t('feedView.takeAll') }}
