@@ -5,16 +5,19 @@ import { useGardenStore } from '../stores/garden'
 
 /** Names of things that are in the catalogues by id and may have a name of their own. */
 export function useNames() {
-  const { t } = useI18n()
+  const { t, te } = useI18n()
   const { garden } = storeToRefs(useGardenStore())
+  /** The catalogue's word for an id; the id itself where a file brings one without a name. */
+  const word = (catalogue: string, id: string) =>
+    te(`${catalogue}.${id}`) ? t(`${catalogue}.${id}`) : id
   return {
-    varietyName: (variety: Variety) => variety.name ?? t(`habitClass.${variety.id}`),
-    recipeName: (recipe: Recipe) => recipe.name ?? t(`recipe.${recipe.id}`),
+    varietyName: (variety: Variety) => variety.name ?? word('habitClass', variety.id),
+    recipeName: (recipe: Recipe) => recipe.name ?? word('recipe', recipe.id),
     /** A lime or a feed. */
     productName: (id: string) =>
       garden.value?.products.find((one) => one.id === id)?.name ??
-      t(limeKinds.some((kind) => kind === id) ? `limeKind.${id}` : `product.${id}`),
+      word(limeKinds.some((kind) => kind === id) ? 'limeKind' : 'product', id),
     ingredientName: (id: string) =>
-      garden.value?.ingredients.find((one) => one.id === id)?.name ?? t(`ingredient.${id}`),
+      garden.value?.ingredients.find((one) => one.id === id)?.name ?? word('ingredient', id),
   }
 }
