@@ -210,7 +210,7 @@ export const anyGarden: fc.Arbitrary<Garden> = parts
         ...(record.containerId !== undefined && index % 4 && { containerId: idOf(containers) }),
         ...('varietyId' in record && index % 3 && { varietyId: idOf(allVarieties) }),
         ...('productId' in record && index % 3 && { productId: idOf(allProducts) }),
-      })) as Garden['records'],
+      })),
       ...(arrangement && {
         arrangement: {
           ...arrangement,

@@ -1,6 +1,5 @@
 import {
   DISSOLVED_CA_MG_L,
-  feedSources,
   MOBILE_SHARE,
   type FedPot,
   type FeedEvent,

@@ -5,11 +5,12 @@ import { useGardenStore } from '../stores/garden'
 
 /** Names of things that are in the catalogues by id and may have a name of their own. */
 export function useNames() {
-  const { t, te } = useI18n()
+  const i18n = useI18n()
+  const { t } = i18n
   const { garden } = storeToRefs(useGardenStore())
   /** The catalogue's word for an id; the id itself where a file brings one without a name. */
   const word = (catalogue: string, id: string) =>
-    te(`${catalogue}.${id}`) ? t(`${catalogue}.${id}`) : id
+    i18n.te(`${catalogue}.${id}`) ? t(`${catalogue}.${id}`) : id
   return {
     varietyName: (variety: Variety) => variety.name ?? word('habitClass', variety.id),
     recipeName: (recipe: Recipe) => recipe.name ?? word('recipe', recipe.id),
