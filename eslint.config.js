@@ -3,6 +3,7 @@ import prettier from 'eslint-config-prettier'
 import vue from 'eslint-plugin-vue'
 import globals from 'globals'
 import tseslint from 'typescript-eslint'
+import { ownProperties } from './scripts/eslint-own.mjs'
 
 const typed = {
   languageOptions: {
@@ -22,8 +23,10 @@ export default tseslint.config(
     files: ['**/*.ts', '**/*.vue'],
     extends: [...tseslint.configs.recommendedTypeChecked],
     ...typed,
+    plugins: { rimbo: { rules: { 'own-properties': ownProperties } } },
     rules: {
       'no-undef': 'off',
+      'rimbo/own-properties': 'error',
       '@typescript-eslint/no-unused-vars': [
         'error',
         { varsIgnorePattern: '^_', argsIgnorePattern: '^_' },
@@ -50,5 +53,6 @@ export default tseslint.config(
       'vue/no-v-html': 'error',
     },
   },
+  { files: ['**/*.test.ts', 'e2e/**', 'core/test/**'], rules: { 'rimbo/own-properties': 'off' } },
   prettier,
 )

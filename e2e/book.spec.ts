@@ -55,7 +55,7 @@ test('the gardener’s own can and handful are what doses are told in', async ({
   await open(page, 'settings')
   await page.getByLabel('Your watering can holds').fill('1')
   await page.getByLabel('Your watering can holds').fill('500 l')
-  await expect(page.getByText('Between 0.5 and 30 litres.')).toBeVisible()
+  await expect(page.getByText('500 L is too large: at most 30 L.')).toBeVisible()
   await page.getByLabel('Your watering can holds').fill('5 l')
   await page.getByLabel('Your handful holds').fill('1/4 cup')
   await page.getByRole('button', { name: 'Save' }).click()

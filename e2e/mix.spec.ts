@@ -100,7 +100,7 @@ test('batches: tubs and scoops follow the tools, lime its kind, and the card pri
   await page.getByLabel('Your tub', { exact: true }).fill('1 ft3')
   await expect(card).toContainText('8 equal tubs')
   await page.getByLabel('Your tub', { exact: true }).fill('1')
-  await expect(page.getByText('From 5 L to 2000 L.')).toBeVisible()
+  await expect(page.getByText('1 L is too small: at least 5 L.')).toBeVisible()
   await page.getByLabel('Your tub', { exact: true }).fill('90')
   await expect(card).toContainText('3 equal tubs')
   await choose(page, 'Lime', 'Wood ash')

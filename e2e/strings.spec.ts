@@ -72,7 +72,7 @@ test('a pot’s own page: its course, a measured height, and dates over 500 year
   const measured = await dots.count()
   await page.getByLabel('Its height today').fill('2 cm')
   await page.getByLabel('Its height today').fill('900 cm')
-  await expect(page.getByText('Between 1 cm and 6 m.')).toBeVisible()
+  await expect(page.getByText('900 cm is too large: at most 600 cm.')).toBeVisible()
   await page.getByLabel('Its height today').fill('70 cm')
   await page.getByRole('button', { name: 'Record' }).click()
   await expect(page.getByText('Height recorded.')).toBeVisible()

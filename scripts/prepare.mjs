@@ -43,7 +43,7 @@ export function ensurePackages() {
   const isThere = () => existsSync(join(root, 'node_modules', '.package-lock.json'))
   onceFor('packages', key, isThere, () => {
     console.log('Installing the packages of the lock file …')
-    if (!run('npm', ['ci', '--no-audit', '--no-fund']))
+    if (!run('npm', ['ci', '--include=dev', '--no-audit', '--no-fund']))
       throw new Error(
         'The packages could not be installed. The first time this needs the npm registry.',
       )

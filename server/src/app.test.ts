@@ -1,5 +1,6 @@
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs'
-import type { AddressInfo, Server } from 'node:net'
+import type { Server } from 'node:http'
+import type { AddressInfo } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals'
@@ -20,6 +21,7 @@ beforeAll(async () => {
 })
 afterAll(() => {
   server.close()
+  server.closeAllConnections()
   rmSync(root, { recursive: true })
 })
 
@@ -50,6 +52,25 @@ test('the solver may run as WebAssembly in a worker of our own, and no script ma
   expect(policy).toContain("script-src 'self' 'wasm-unsafe-eval'")
   expect(policy).toContain("worker-src 'self'")
   expect(policy).not.toContain("'unsafe-eval'")
+})
+
+test('what cannot be read is refused in a few words, with nothing of the machine in them', async () => {
+  const answers = await Promise.all([
+    fetch(`${address}/%E0%A4%A`),
+    fetch(`${address}/assets/%E0%A4%A`),
+    fetch(`${address}/api/weather`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: '{"latitudeDeg": ',
+    }),
+    fetch(`${address}/api/weather`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ long: 'x'.repeat(30_000) }),
+    }),
+  ])
+  expect(answers.map(({ status }) => status)).toEqual([400, 404, 400, 413])
+  for (const answer of answers) expect((await answer.text()).length).toBeLessThan(30)
 })
 
 describe('the simulated weather service', () => {
@@ -110,5 +131,23 @@ describe('the simulated soil probe', () => {
     expect(response.status).toBe(400)
     const { faults } = (await response.json()) as { faults: { path: string[] }[] }
     expect(faults.map(({ path }) => path[0])).toEqual(['hours'])
+  })
+  test('has so many streams and no more, and a place again once one has ended', async () => {
+    asked.set('hours', '400')
+    const ends = Array.from({ length: 8 }, () => new AbortController())
+    const ask = (signal?: AbortSignal) =>
+      fetch(`${address}/api/probe?${asked}`, signal ? { signal } : {})
+    const open = await Promise.all(ends.map(({ signal }) => ask(signal)))
+    expect(open.map(({ status }) => status)).toEqual(Array(8).fill(200))
+    const refused = await ask()
+    expect([refused.status, refused.headers.get('retry-after')]).toEqual([503, '2'])
+    ends.forEach((end) => end.abort())
+    const free = async (): Promise<number> => {
+      const again = new AbortController()
+      const { status } = await ask(again.signal)
+      again.abort()
+      return status === 503 ? free() : status
+    }
+    expect(await free()).toBe(200)
   })
 })

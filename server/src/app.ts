@@ -1,7 +1,8 @@
 import { existsSync } from 'node:fs'
+import { STATUS_CODES } from 'node:http'
 import { fileURLToPath } from 'node:url'
 import compression from 'compression'
-import express, { type Express } from 'express'
+import express, { type ErrorRequestHandler, type Express } from 'express'
 import helmet from 'helmet'
 import { soilProbe } from './probe'
 import { weatherService } from './weather'
@@ -10,6 +11,17 @@ import { weatherService } from './weather'
 const builtApp = fileURLToPath(new URL('../../web/dist', import.meta.url))
 
 const YEAR_S = 31_536_000
+
+/** What went wrong is told by its number and in words: nothing of the machine is shown. */
+const refusal: ErrorRequestHandler = (error: { status?: unknown }, _request, response, next) => {
+  if (response.headersSent) return next(error)
+  const status = typeof error.status === 'number' ? error.status : 500
+  if (status >= 500) console.error(error)
+  response
+    .status(status)
+    .type('text/plain')
+    .send(STATUS_CODES[status] ?? 'Error')
+}
 
 /**
  * Serves the built application. Everything is its own: no address outside is
@@ -44,6 +56,7 @@ export function createApp(root: string = builtApp): Express {
   // A missing file is missing; any other address is a view of the application.
   app.use('/assets', (_request, response) => void response.status(404).end())
   app.get('/{*path}', (_request, response) => response.sendFile('index.html', { root }))
+  app.use(refusal)
   return app
 }
 

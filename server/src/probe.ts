@@ -1,6 +1,11 @@
 import { InputError, simulateProbe } from '@rimbo/core'
 import { Router, type Response } from 'express'
 
+/** So many streams at once are more than one gardener ever opens. */
+const MOST_STREAMS = 8
+/** After this a stream that was refused may be asked for again, s. */
+const RETRY_S = 2
+
 /** Between two readings, so that a stream is seen to be one, ms. */
 const PACE_MS = 5
 
@@ -13,10 +18,12 @@ function send(response: Response, event: string, data: unknown): void {
  *
  * `GET /api/probe?from=…&hours=…&…` sends one `reading` event for each hour that
  * the probe has kept, then `end`. It is invented: noise, drift, gaps and jumps and
- * all, and the same for the same seed. Described in docs/soil-probe.md.
+ * all, and the same for the same seed. At most eight at once, 503 beyond. Described
+ * in docs/soil-probe.md.
  */
 export function soilProbe(): Router {
   const router = Router()
+  let streams = 0
   router.get('/api/probe', (request, response) => {
     let readings
     try {
@@ -27,6 +34,11 @@ export function soilProbe(): Router {
       response.status(400).json({ code, params, faults })
       return
     }
+    if (streams >= MOST_STREAMS) {
+      response.status(503).set('retry-after', String(RETRY_S)).json({ code: 'tooManyStreams' })
+      return
+    }
+    streams++
     response.writeHead(200, {
       'content-type': 'text/event-stream',
       // Not to be held back until there is enough to compress.
@@ -40,7 +52,10 @@ export function soilProbe(): Router {
       clearInterval(timer)
       response.end()
     }, PACE_MS)
-    response.on('close', () => clearInterval(timer))
+    response.on('close', () => {
+      clearInterval(timer)
+      streams--
+    })
   })
   return router
 }

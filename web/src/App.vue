@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, onErrorCaptured, ref, watch } from 'vue'
+import { computed, nextTick, onErrorCaptured, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { storeToRefs } from 'pinia'
 import { useEventListener } from '@vueuse/core'
@@ -8,24 +8,20 @@ import { useGardenStore } from './stores/garden'
 import AppHeader from './ui/AppHeader.vue'
 import ChangeBar from './ui/ChangeBar.vue'
 import DemoBanner from './ui/DemoBanner.vue'
-import { allWords } from './i18n'
+import { allWords, withWords } from './i18n'
+import { lazily, LoadError, missing, reportMissing, tryAgain } from './loading'
 import { useFaultText } from './ui/faults'
 import { useTheme } from './ui/theme'
 
-const FindDialog = defineAsyncComponent(async () => {
-  await allWords()
-  return import('./ui/FindDialog.vue')
-})
-const ViewFailure = defineAsyncComponent(async () => {
-  await allWords()
-  return import('./ui/ViewFailure.vue')
-})
-const ShortcutsDialog = defineAsyncComponent(() => import('./ui/ShortcutsDialog.vue'))
+const FindDialog = lazily(withWords(() => import('./ui/FindDialog.vue')))
+const ViewFailure = lazily(withWords(() => import('./ui/ViewFailure.vue')))
+const OpeningTrouble = lazily(withWords(() => import('./ui/OpeningTrouble.vue')))
+const ShortcutsDialog = lazily(() => import('./ui/ShortcutsDialog.vue'))
 
 useTheme()
 
 const store = useGardenStore()
-const { garden } = storeToRefs(store)
+const { garden, trouble, isWaiting } = storeToRefs(store)
 const { t } = useI18n()
 const { ofError } = useFaultText()
 const failure = ref('')
@@ -40,7 +36,16 @@ async function fail(error: unknown, isDrawing = false): Promise<void> {
       ? t('fault.drawing', { detail: error.message })
       : ofError(error)
 }
-store.start().catch(fail)
+/** Opens the garden; where a part of Rimbo is missing for it, once it can be had. */
+const begin = (): Promise<void> =>
+  store
+    .start()
+    .catch((error: unknown) =>
+      error instanceof LoadError ? reportMissing(store, () => void begin()) : fail(error),
+    )
+void begin()
+const reload = () => window.location.reload()
+
 /** The path of a view that failed to draw: it is told in its place, and everything about it stands. */
 const failedPath = ref<string>()
 const route = useRoute()
@@ -53,6 +58,13 @@ onErrorCaptured((error, _instance, info) => {
   return false
 })
 watch([() => route.path, garden], () => (failedPath.value = undefined))
+/** Another garden is another view: no form of the one before goes on in it. */
+const gardenId = computed(() => garden.value?.id)
+watch(gardenId, async (_id, before) => {
+  if (!before) return
+  await nextTick()
+  document.getElementById('main')?.focus()
+})
 useEventListener(
   window,
   'unhandledrejection',
@@ -74,8 +86,6 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   else return
   event.preventDefault()
 })
-
-const isOpen = computed(() => !!garden.value)
 </script>
 
 <template>
@@ -87,15 +97,21 @@ const isOpen = computed(() => !!garden.value)
       {{ failure }}
       <el-button size="small" @click="failure = ''">{{ t('app.dismiss') }}</el-button>
     </p>
-    <main v-if="isOpen" id="main" tabindex="-1">
+    <p v-if="missing.size" class="failure" role="alert">
+      {{ t('fault.notLoaded') }}
+      <el-button size="small" @click="tryAgain">{{ t('app.again') }}</el-button>
+      <el-button size="small" @click="reload">{{ t('app.reload') }}</el-button>
+    </p>
+    <OpeningTrouble v-if="trouble" :trouble="trouble" @again="begin" @reload="reload" />
+    <main v-else-if="garden" id="main" tabindex="-1">
       <ViewFailure
         v-if="failedPath === route.path"
         :reason="failure"
         @again="failedPath = undefined"
       />
-      <router-view v-else />
+      <router-view v-else :key="garden.id" />
     </main>
-    <p v-else class="opening" role="status">{{ t('app.opening') }}</p>
+    <p v-else class="opening" role="status">{{ t(isWaiting ? 'app.waiting' : 'app.opening') }}</p>
     <ChangeBar />
     <FindDialog v-if="isFinding" @close="isFinding = false" />
     <ShortcutsDialog v-if="isShowingShortcuts" @close="isShowingShortcuts = false" />

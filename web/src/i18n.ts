@@ -6,8 +6,28 @@ export const i18n = createI18n({ legacy: false, locale: 'en', messages: { en: fi
 
 let later: Promise<void> | undefined
 
-/** Brings in all other words, once. */
-export const allWords = (): Promise<void> =>
-  (later ??= import('./messages/later').then(({ laterWords }) =>
-    i18n.global.mergeLocaleMessage('en', laterWords),
-  ))
+async function bring(): Promise<void> {
+  const { laterWords } = await import('./messages/later')
+  i18n.global.mergeLocaleMessage('en', laterWords)
+}
+
+/**
+ * Brings in all other words, once.
+ *
+ * @throws what the import throws where they cannot be had; asked again, they are fetched again
+ */
+export function allWords(): Promise<void> {
+  later ??= bring().catch((error: unknown) => {
+    later = undefined
+    throw error
+  })
+  return later
+}
+
+/** A component that comes with all words. */
+export const withWords =
+  <T>(fetch: () => Promise<T>) =>
+  async (): Promise<T> => {
+    await allWords()
+    return fetch()
+  }

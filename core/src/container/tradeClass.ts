@@ -1,4 +1,4 @@
-import { published, units } from '../units'
+import { published, units, own } from '../units'
 
 export const tradeClassProvenance = published(
   'ANSI Z60.1, American Standard for Nursery Stock, container classes',
@@ -26,7 +26,7 @@ export interface TradeClassRange {
 
 /** The volumes that a nursery class covers, L, or undefined for no such class. */
 export function tradeClassRange(tradeClass: string): TradeClassRange | undefined {
-  const range = CLASSES_IN3[tradeClass]
+  const range = own(CLASSES_IN3, tradeClass)
   return range && { leastL: range[0] * CUBIC_INCH_L, mostL: range[1] * CUBIC_INCH_L }
 }
 
@@ -40,7 +40,7 @@ export function tradeClassRange(tradeClass: string): TradeClassRange | undefined
 export function tradeClassOf(volumeL: number): string | undefined {
   const volumeIn3 = volumeL / CUBIC_INCH_L
   return Object.keys(CLASSES_IN3).find((name) => {
-    const [least, most] = CLASSES_IN3[name]!
+    const [least, most] = own(CLASSES_IN3, name)!
     return volumeIn3 >= least && volumeIn3 <= most
   })
 }

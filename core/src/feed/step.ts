@@ -1,3 +1,4 @@
+import { max } from 'd3-array'
 import { memory, practice, reason } from '../units'
 import { doseFor, placementOf, strengthGL, toldIn, type FeedDose } from './dose'
 import { labelToElements } from './label'
@@ -198,7 +199,7 @@ export function stepDue(
   const count = own.length
   if (count >= (step.times ?? Infinity)) return undefined
   const dueOn = count
-    ? Math.max(...own.map((one) => one.day)) + Math.max(1, step.everyDays)
+    ? max(own, (one) => one.day)! + Math.max(1, step.everyDays)
     : plantedOn + step.firstDay
   const isLapsed = step.times !== undefined && day - dueOn > LAPSED_DAYS
   return isLapsed || isOver(step, dueOn, count, to) ? undefined : { dueOn, count }

@@ -1,9 +1,13 @@
 import { z } from 'zod'
-import { faultsOf, InputError } from '../units'
+import { faultsAt, faultsOf, InputError, own, type Fault } from '../units'
 import { GARDEN_FORMAT, GARDEN_VERSION, gardenSchema, type Garden } from './garden'
+import { countFaults, listOf, restSchema } from './fields'
 import { migrated } from './migrate'
+import { referenceFaults } from './references'
 
-const isObject = (value: unknown): value is Record<string, unknown> =>
+type Fields = Record<string, unknown>
+
+const isFields = (value: unknown): value is Fields =>
   typeof value === 'object' && value !== null && !Array.isArray(value)
 
 /** A garden is no deeper than a dozen levels; what lies deeper than this could not be written again. */
@@ -20,7 +24,7 @@ const USABLE_KEY = '_proto_'
 function withUsableIds(value: unknown, level = 0, isId = false): unknown {
   if (level > MOST_LEVELS) throw new InputError('nestedTooDeep', { limit: MOST_LEVELS })
   if (Array.isArray(value)) return value.map((one) => withUsableIds(one, level + 1))
-  if (isObject(value))
+  if (isFields(value))
     return Object.fromEntries(
       Object.entries(value).map(([key, one]) => [
         key === UNUSABLE_KEY ? USABLE_KEY : key,
@@ -39,25 +43,76 @@ function parsed(text: string): unknown {
   }
 }
 
+/** So many faults are told one by one; of more there is only the count. */
+const MOST_FAULTS = 100
+/** Things of a list that are looked at between two words of how far it is. */
+const STRIDE = 1000
+
+/** Faults as they are found: the first of them kept, all of them counted. */
+interface Found {
+  readonly first: Fault[]
+  count: number
+}
+function note(found: Found, faults: readonly Fault[]): void {
+  found.count += faults.length
+  found.first.push(...faults.slice(0, MOST_FAULTS - found.first.length))
+}
+
+/** The things of every list, each looked through by itself, as their schemas read them. */
+function readLists(
+  document: Fields,
+  found: Found,
+  tell: (share: number) => void,
+): Readonly<Record<string, readonly unknown[]>> {
+  const lists = Object.entries(document).flatMap(([field, list]) => {
+    const known = Array.isArray(list) ? listOf(field) : undefined
+    return known ? [{ field, list: list as readonly unknown[], schema: known.of }] : []
+  })
+  const total = lists.reduce((sum, { list }) => sum + list.length, 0)
+  let done = 0
+  const read = (field: string, list: readonly unknown[], schema: z.ZodType) =>
+    list.map((thing, index) => {
+      if (++done % STRIDE === 0) tell(done / total)
+      const { data, error } = schema.safeParse(thing, { reportInput: true })
+      if (error) note(found, faultsAt([field, index], error))
+      return data
+    })
+  return Object.fromEntries(
+    lists.map(({ field, list, schema }) => {
+      const count = countFaults(field, list.length)
+      note(found, count)
+      return [field, count.length ? [] : read(field, list, schema)]
+    }),
+  )
+}
+
 /**
  * Reads a garden file (`*.rimbo.json`), whole or not at all; one of an earlier
- * version is brought up to this one. Fields it does not
- * know are kept.
+ * version is brought up to this one. Fields it does not know are kept.
  *
+ * @param tell told how far it is, 0–1, as a long file is looked through
  * @throws InputError `notJson`, `nestedTooDeep`, `notAGarden` for a foreign file,
- *   `newerVersion` for one from a later program, or `gardenInvalid` with every fault and its path
+ *   `newerVersion` for one from a later program, or `gardenInvalid` with the number
+ *   of its faults, the first hundred of them with their paths
  */
-export function readGarden(text: string): Garden {
+export function readGarden(text: string, tell: (share: number) => void = () => undefined): Garden {
   const document = withUsableIds(parsed(text))
-  if (!isObject(document) || document['format'] !== GARDEN_FORMAT)
+  if (!isFields(document) || document['format'] !== GARDEN_FORMAT)
     throw new InputError('notAGarden')
   const version = document['version']
   if (typeof version === 'number' && version > GARDEN_VERSION)
     throw new InputError('newerVersion', { given: version, known: GARDEN_VERSION })
-  const result = gardenSchema.safeParse(migrated(document), { reportInput: true })
-  if (result.success) return result.data
-  const faults = faultsOf(result.error)
-  throw new InputError('gardenInvalid', { faults: faults.length }, faults)
+  const whole = migrated(document)
+  const found: Found = { first: [], count: 0 }
+  const lists = readLists(whole, found, tell)
+  const others = Object.fromEntries(Object.entries(whole).filter(([field]) => !own(lists, field)))
+  const rest = restSchema(Object.keys(lists)).safeParse(others, { reportInput: true })
+  if (rest.error) note(found, faultsOf(rest.error))
+  const garden = { ...whole, ...rest.data, ...lists } as unknown as Garden
+  // What stands between the things is only looked at where each is right by itself.
+  if (!found.count) note(found, referenceFaults(garden))
+  if (found.count) throw new InputError('gardenInvalid', { faults: found.count }, found.first)
+  return garden
 }
 
 /** A garden as the text of its file: JSON, indented, ending in a new line. */

@@ -1,14 +1,7 @@
 import { z } from 'zod'
 import { containerSchema } from '../container'
-import { feedCatalogue, feedPlanSchema, productSchema, waterSourceSchema } from '../feed'
-import {
-  ingredients,
-  ingredientSchema,
-  mixTestSchema,
-  recipes,
-  recipeSchema,
-  type Recipe,
-} from '../mix'
+import { feedPlanSchema, productSchema, waterSourceSchema } from '../feed'
+import { ingredientSchema, mixTestSchema, recipes, recipeSchema, type Recipe } from '../mix'
 import { placeSchema, spaceSchema } from '../place'
 import { catalogue, varietySchema, type Variety } from '../plant'
 import {
@@ -23,6 +16,7 @@ import {
 import { dailyWeatherSchema, MOST_WEATHER_DAYS, normalsSchema } from '../weather'
 import { arrangementSchema } from './arrangement'
 import { recordSchema } from './record'
+import { referenceFaults } from './references'
 
 export const unitSystems = ['metric', 'us', 'imperial'] as const
 
@@ -55,20 +49,6 @@ export type Settings = z.infer<typeof settingsSchema>
 export const GARDEN_FORMAT = 'rimbo-garden'
 export const GARDEN_VERSION = 7
 
-/** Reports every id that stands twice in a list. */
-function reportRepeats(
-  list: readonly { readonly id: string }[],
-  name: string,
-  context: z.RefinementCtx,
-): void {
-  const seen = new Set<string>()
-  list.forEach(({ id }, index) => {
-    if (seen.has(id))
-      context.addIssue(customIssue('repeatedId', [name, index, 'id'], { given: id }))
-    seen.add(id)
-  })
-}
-
 /** A feed on the shelf as it was last counted; what was given since is in the records. */
 const shelfItemSchema = open({
   productId: idSchema,
@@ -76,8 +56,8 @@ const shelfItemSchema = open({
   countedAt: dateTimeSchema,
 })
 
-/** One garden: everything a gardener has entered, and nothing that can be derived from it. */
-export const gardenSchema = open({
+/** What a garden is made of, each thing by itself. */
+export const gardenFields = open({
   format: z.literal(GARDEN_FORMAT),
   version: z.literal(GARDEN_VERSION),
   id: idSchema,
@@ -111,75 +91,12 @@ export const gardenSchema = open({
   /** Of the place, from a climate table; usual ones for its latitude where left out. */
   normals: normalsSchema.optional(),
   records: z.array(recordSchema).max(200_000),
-}).superRefine((garden, context) => {
-  for (const name of [
-    'spaces',
-    'containers',
-    'varieties',
-    'plantings',
-    'recipes',
-    'ingredients',
-    'mixTests',
-    'products',
-    'records',
-  ] as const)
-    reportRepeats(garden[name], name, context)
-  const onShelf = new Set<string>()
-  garden.shelf.forEach(({ productId }, index) => {
-    if (onShelf.has(productId))
-      context.addIssue(
-        customIssue('repeatedId', ['shelf', index, 'productId'], { given: productId }),
-      )
-    onShelf.add(productId)
-  })
-  const ids = (list: readonly { readonly id: string }[]) => new Set(list.map((one) => one.id))
-  const known = {
-    spaceId: ids(garden.spaces),
-    containerId: ids(garden.containers),
-    varietyId: ids([...catalogue, ...garden.varieties]),
-    recipeId: ids([...recipes, ...garden.recipes]),
-    ingredientId: ids([...Object.values(ingredients), ...garden.ingredients]),
-    productId: ids([...feedCatalogue, ...garden.products]),
-  }
-  const requireKnown = (
-    field: keyof typeof known,
-    given: string | undefined,
-    path: PropertyKey[],
-  ) => {
-    if (given !== undefined && !known[field].has(given))
-      context.addIssue(
-        customIssue(
-          field === 'ingredientId' ? 'unknownIngredient' : 'unknownReference',
-          [...path, field],
-          { given },
-        ),
-      )
-  }
-  garden.containers.forEach((container, index) => {
-    requireKnown('spaceId', container.spaceId, ['containers', index])
-    requireKnown('recipeId', container.recipeId, ['containers', index])
-  })
-  garden.plantings.forEach((planting, index) => {
-    requireKnown('containerId', planting.containerId, ['plantings', index])
-    requireKnown('varietyId', planting.varietyId, ['plantings', index])
-  })
-  garden.recipes.forEach((recipe, index) => {
-    recipe.parts.forEach((part, place) =>
-      requireKnown('ingredientId', part.ingredientId, ['recipes', index, 'parts', place]),
-    )
-    recipe.amendments?.forEach((amendment, place) =>
-      requireKnown('productId', amendment.productId, ['recipes', index, 'amendments', place]),
-    )
-  })
-  garden.shelf.forEach((item, index) => requireKnown('productId', item.productId, ['shelf', index]))
-  for (const [id, plan] of Object.entries(garden.feedPlans)) {
-    requireKnown('productId', plan.productId, ['feedPlans', id])
-    requireKnown('productId', plan.lateProductId, ['feedPlans', id])
-  }
-  garden.arrangement?.wishes.forEach((wish, index) =>
-    requireKnown('varietyId', wish.varietyId, ['arrangement', 'wishes', index]),
-  )
-  // A record may outlive its container: what was done stays done.
+})
+
+/** One garden: everything a gardener has entered, and nothing that can be derived from it. */
+export const gardenSchema = gardenFields.superRefine((garden, context) => {
+  for (const { code, path, params } of referenceFaults(garden))
+    context.addIssue(customIssue(code, [...path], params))
 })
 export type Garden = z.infer<typeof gardenSchema>
 

@@ -8,6 +8,7 @@ export {
   type GardenRecord,
   type RecordKind,
 } from './record'
+export { schemaOf } from './fields'
 export {
   GARDEN_FORMAT,
   GARDEN_VERSION,
@@ -21,6 +22,16 @@ export {
   type Planting,
   type Settings,
 } from './garden'
+export {
+  changeBetween,
+  inverseOf,
+  isListChange,
+  withChange,
+  withShared,
+  type GardenChange,
+} from './change'
+export { requireReadable } from './gate'
+export { isSame, keepIn, requireIn, withTouched } from './touched'
 export { gardenJsonSchema, readGarden, writeGarden } from './file'
 export { recordsCsv } from './csv'
 export { emptyGarden } from './starting'

@@ -1,3 +1,4 @@
+import { max } from 'd3-array'
 import {
   feedHolds,
   isFeed,
@@ -104,7 +105,7 @@ function lastFed({ given }: PotFeeding, day: number, productId?: string): number
     .filter(({ product }) => (productId === undefined ? isFeed(product) : product.id === productId))
     .map((one) => one.day)
     .filter((one) => one <= day)
-  return days.length ? Math.max(...days) : undefined
+  return max(days)
 }
 
 /** A container's feed on the day of its course: how it stands, what is due, and what holds it back. */

@@ -2,9 +2,10 @@ import type { GardenToday, PotToday } from './today'
 
 /**
  * `due`: wants water on this walk. `later`: the next is for this evening.
- * `done`, `skipped`, and `nothing` where none is wanted today.
+ * `done`, `skipped`, and `nothing` where none is wanted today. `unknown`: plants
+ * stand in it, and what they want cannot be told, for want of today's weather.
  */
-export type StopState = 'due' | 'later' | 'done' | 'skipped' | 'nothing'
+export type StopState = 'due' | 'later' | 'done' | 'skipped' | 'nothing' | 'unknown'
 
 /** One pot on the walk. */
 export interface Stop {
@@ -24,6 +25,8 @@ export interface Round {
   /** For the next walk of the day, L. */
   readonly laterL: number
   readonly dueCount: number
+  /** Pots of which it is not known whether they want any. */
+  readonly unknownCount: number
   /** Cans to carry on this walk, the last perhaps not full. */
   readonly cans: number
 }
@@ -32,7 +35,9 @@ function stopOf(pot: PotToday): Stop {
   const { nowL, eveningL, givenL, isSkipped } = pot
   if (nowL > 0) return { pot, state: 'due', nowL }
   if (eveningL > 0) return { pot, state: 'later', nowL: 0 }
-  return { pot, state: isSkipped ? 'skipped' : givenL > 0 ? 'done' : 'nothing', nowL: 0 }
+  if (isSkipped) return { pot, state: 'skipped', nowL: 0 }
+  if (pot.plants.length && !pot.need) return { pot, state: 'unknown', nowL: 0 }
+  return { pot, state: givenL > 0 ? 'done' : 'nothing', nowL: 0 }
 }
 
 const sum = (values: readonly number[]) => values.reduce((total, value) => total + value, 0)
@@ -52,6 +57,7 @@ export function roundOf({ pots }: GardenToday, canL: number): Round {
     wholeDayL: sum(pots.map(({ givenL, remainingL }) => givenL + remainingL)),
     laterL: sum(pots.map(({ eveningL }) => eveningL)),
     dueCount: stops.filter(({ state }) => state === 'due').length,
+    unknownCount: stops.filter(({ state }) => state === 'unknown').length,
     cans: Math.ceil(carryL / canL - 1e-9),
   }
 }

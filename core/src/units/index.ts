@@ -1,4 +1,14 @@
-export { InputError, checked, customIssue, faultsOf, type Fault, type Params } from './inputError'
+export {
+  InputError,
+  checked,
+  customIssue,
+  faultsAt,
+  faultsOf,
+  type Fault,
+  type Params,
+  type Schema,
+  type SchemaError,
+} from './inputError'
 export {
   memory,
   practice,
@@ -23,6 +33,7 @@ export { addDays, datesFrom, dayOf, dayOfYear, daysBetween, isDate, isDateTime }
 export { bareUnit, fromUnit, toUnit, units, type UnitName, type UnitSystem } from './unitTable'
 export type { Dimension } from './dimension'
 export { leadingNumber, parseNumber, tidied } from './parseNumber'
+export { likelyMeaning, type LikelyMeaning } from './likelyMeaning'
 export { parseQuantity } from './parseQuantity'
 export {
   defaultMeasures,
@@ -36,6 +47,7 @@ export {
   type Measures,
 } from './household'
 export { compassPoint, compassPoints, parseBearing } from './bearing'
+export { fieldSchema } from './fieldSchema'
 export { own } from './own'
 export { remembered } from './remembered'
 export { solveWithHighs, type HighsLike, type Solution, type Solve } from './solver'

@@ -1,5 +1,9 @@
 import type { z } from 'zod'
 
+/** A schema as a form is handed it, to say at its field what cannot be kept. */
+export type Schema<T = unknown> = z.ZodType<T>
+export type SchemaError = z.ZodError
+
 /** What a message may name about a fault: the given text, the limits, a field, a unit. */
 export type Params = Readonly<Record<string, string | number>>
 
@@ -67,6 +71,10 @@ export function faultsOf(error: z.ZodError): Fault[] {
     }
   })
 }
+
+/** The same findings within something larger, of which the thing is a part. */
+export const faultsAt = (path: Fault['path'], error: z.ZodError): Fault[] =>
+  faultsOf(error).map((fault) => ({ ...fault, path: [...path, ...fault.path] }))
 
 /**
  * Reads something from outside against its schema.

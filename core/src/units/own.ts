@@ -7,4 +7,6 @@
 export const own = <V>(
   table: Readonly<Record<string, V>>,
   key: string | undefined,
-): V | undefined => (key !== undefined && Object.hasOwn(table, key) ? table[key] : undefined)
+): V | undefined =>
+  // eslint-disable-next-line rimbo/own-properties -- the one place where it is done
+  key !== undefined && Object.hasOwn(table, key) ? table[key] : undefined

@@ -1,3 +1,4 @@
+import { own } from './own'
 import { InputError } from './inputError'
 import type { UnitSystem } from './unitTable'
 
@@ -22,7 +23,7 @@ const APPROXIMATELY =
  */
 export const tidied = (text: string): string =>
   text
-    .replace(/[½⅓⅔¼¾⅛⅜⅝⅞]/g, (mark) => ` ${FRACTIONS[mark]!}`)
+    .replace(/[½⅓⅔¼¾⅛⅜⅝⅞]/g, (mark) => ` ${own(FRACTIONS, mark)!}`)
     .replace(/[\u2044\u2215]/g, '/')
     .replace(/[\u00a0\u2000-\u200a\u202f\u205f\u3000]/g, ' ')
     .replace(/[″”“]/g, '"')

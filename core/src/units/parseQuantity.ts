@@ -1,3 +1,4 @@
+import { own } from './own'
 import type { Dimension } from './dimension'
 import { InputError } from './inputError'
 import { leadingNumber, tidied } from './parseNumber'
@@ -78,7 +79,7 @@ export function parseQuantity(text: string, dimension: Dimension, system: UnitSy
   /** A number without a unit: alone in the usual one, after a unit in the next smaller. */
   function bare(value: number, index: number, larger: string | undefined): number {
     if (terms.length === 1) return fromUnit(value, dimension, bareUnit[system][dimension])
-    const next = larger === undefined ? undefined : NEXT_SMALLER[larger]
+    const next = larger === undefined ? undefined : own(NEXT_SMALLER, larger)
     const isLast = index === terms.length - 1
     if (!isLast || !next || value >= next.under || value < next.atLeast)
       throw new InputError('severalNumbers', { given: text.trim() })

@@ -174,12 +174,12 @@ export function unitFor(
   }
   for (const text of [bare, bare.replace(/s$/, '')]) {
     const ownName = own(systemSpellings, text)
-    const name = ownName ? bySystem[ownName]?.[system] : undefined
+    const name = ownName ? own(bySystem, ownName)?.[system] : undefined
     if (name) return { dimension: 'volume', name, unit: units.volume[name] }
     const found = bySpelling.get(text)
     if (found) {
       const table: Record<string, Unit> = units[found.dimension]
-      return { ...found, unit: table[found.name]! }
+      return { ...found, unit: own(table, found.name)! }
     }
   }
   return undefined

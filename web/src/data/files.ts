@@ -1,3 +1,5 @@
+import { writeGarden, type Garden } from '@rimbo/core'
+
 /** Hands a text to the browser as a file to keep. */
 export function downloadText(name: string, text: string, type: string): void {
   const url = URL.createObjectURL(new Blob([text], { type }))
@@ -16,3 +18,7 @@ export const fileStem = (name: string): string =>
     .replace(/[^\p{L}\p{N}]+/gu, '-')
     .replace(/^-|-$/g, '')
     .toLowerCase() || 'garden'
+
+/** Hands a garden to the browser as a file to keep. */
+export const saveGardenFile = (garden: Garden): void =>
+  downloadText(`${fileStem(garden.name)}.rimbo.json`, writeGarden(garden), 'application/json')

@@ -1,15 +1,18 @@
 import { beforeEach, describe, expect, test } from '@jest/globals'
 import 'fake-indexeddb/auto'
 import { IDBFactory } from 'fake-indexeddb'
+import { openDB } from 'idb'
 import { emptyGarden, type Garden, type GardenRecord } from '@rimbo/core'
+import { createConnection, StorageError } from './connection'
 import { openDatabase, type RimboDatabase } from './database'
 import {
+  addGarden,
+  changeGarden,
   currentGardenId,
   listGardens,
   loadGarden,
   rememberCurrent,
-  saveGarden,
-  StaleGardenError,
+  stepGarden,
 } from './repository'
 
 const watering = (id: string, at: string): GardenRecord => ({
@@ -24,6 +27,7 @@ const garden: Garden = {
   records: [watering('b', '2026-06-02T07:30'), watering('a', '2026-06-01T07:30')],
   weather: [{ date: '2026-06-01', tempMaxC: 25, tempMinC: 14 }],
 }
+const LABEL = { code: 'change.settings' }
 
 let database: RimboDatabase
 beforeEach(async () => {
@@ -33,53 +37,78 @@ beforeEach(async () => {
 const stored = async () => (await loadGarden(database, 'g1'))!
 
 describe('the repository', () => {
-  test('gives back what was saved, records in order of time', async () => {
-    expect(await saveGarden(database, undefined, garden)).toBe(1)
+  test('gives back what was saved, records in order of days, of one day as they were written', async () => {
+    const [second, first] = garden.records
+    const tie = watering('0', first!.at)
+    expect(await addGarden(database, { ...garden, records: [second!, first!, tie] })).toBe(true)
     const { garden: read, revision } = await stored()
     expect(revision).toBe(1)
-    expect(read.records.map((record) => record.id)).toEqual(['a', 'b'])
+    expect(read.records.map((record) => record.id)).toEqual(['a', '0', 'b'])
     expect({ ...read, records: [] }).toEqual({ ...garden, records: [] })
     expect(await loadGarden(database, 'other')).toBeUndefined()
   })
 
-  test('a saved change is there for a connection opened afterwards', async () => {
-    await saveGarden(database, undefined, garden)
-    const before = await stored()
-    const added = [...before.garden.records, watering('c', '2026-06-03T07:30')]
-    await saveGarden(database, before, { ...before.garden, records: added.slice(1) })
-    database.close()
-    database = await openDatabase()
-    expect((await stored()).garden.records.map((record) => record.id)).toEqual(['b', 'c'])
+  test('a garden that is there already is not written over', async () => {
+    await addGarden(database, garden)
+    expect(await addGarden(database, { ...garden, name: 'Another', records: [] })).toBe(false)
+    expect((await stored()).garden).toMatchObject({ name: 'Mine', records: { length: 2 } })
   })
 
-  test('only what changed is written: an untouched record keeps its row', async () => {
-    await saveGarden(database, undefined, garden)
+  test('a saved change is there for a connection opened afterwards', async () => {
+    await addGarden(database, garden)
+    const change = (before: Garden): Garden => ({
+      ...before,
+      records: [...before.records.slice(1), watering('c', '2026-06-03T07:30')],
+      weather: [],
+    })
+    await changeGarden(database, await stored(), LABEL, change)
+    database.close()
+    database = await openDatabase()
+    const { garden: read } = await stored()
+    expect(read.records.map((record) => record.id)).toEqual(['b', 'c'])
+    expect(read.weather).toEqual([])
+  })
+
+  test('only what changed is written: an untouched day keeps its page', async () => {
+    await addGarden(database, garden)
     const before = await stored()
-    // A row put in behind the repository's back is not overwritten by an unrelated change.
+    // A page put in behind the repository's back is not overwritten by an unrelated change.
     const foreign = watering('a', '2026-06-01T09:00')
-    await database.put('records', { gardenId: 'g1', record: foreign })
-    await saveGarden(database, before, { ...before.garden, name: 'Ours' })
+    const page = { gardenId: 'g1', field: 'records' as const, page: '2026-06-01', items: [foreign] }
+    await database.put('pages', page)
+    await changeGarden(database, before, LABEL, (now) => ({ ...now, name: 'Ours' }))
     expect((await stored()).garden.records[0]).toEqual(foreign)
     expect((await stored()).garden.name).toBe('Ours')
   })
 
-  test('of two tabs the later one is told, and nothing of it is written', async () => {
-    await saveGarden(database, undefined, garden)
+  test('a change is made to what is stored, whoever wrote it; nothing is undone that is not the last', async () => {
+    await addGarden(database, garden)
     const seenByBoth = await stored()
-    await saveGarden(database, seenByBoth, { ...seenByBoth.garden, name: 'First' })
-    const second = saveGarden(database, seenByBoth, {
-      ...seenByBoth.garden,
-      name: 'Second',
-      records: [],
+    const here = await changeGarden(database, seenByBoth, LABEL, (now) => ({
+      ...now,
+      name: 'Here',
+    }))
+    await changeGarden(database, seenByBoth, LABEL, (now) => ({ ...now, records: [] }))
+    expect((await stored()).garden).toMatchObject({ name: 'Here', records: [] })
+    expect(await stepGarden(database, here!, -1)).toEqual(await stored())
+    expect((await stored()).garden).toMatchObject({ name: 'Here', records: [] })
+    await stepGarden(database, await stored(), -1)
+    expect((await stored()).garden).toMatchObject({ name: 'Here', records: { length: 2 } })
+  })
+
+  test('a change that fails leaves nothing behind', async () => {
+    await addGarden(database, garden)
+    const before = await stored()
+    const failing = changeGarden(database, before, LABEL, () => {
+      throw new Error('no')
     })
-    await expect(second).rejects.toThrow(StaleGardenError)
-    expect((await stored()).garden.name).toBe('First')
-    expect((await stored()).garden.records).toHaveLength(2)
+    await expect(failing).rejects.toThrow('no')
+    expect(await stored()).toEqual(before)
   })
 
   test('gardens do not mix, and the one open last is remembered', async () => {
-    await saveGarden(database, undefined, garden)
-    await saveGarden(database, undefined, { ...garden, id: 'g2', name: 'Hers', records: [] })
+    await addGarden(database, garden)
+    await addGarden(database, { ...garden, id: 'g2', name: 'Hers', records: [] })
     await rememberCurrent(database, 'g2')
     expect(await currentGardenId(database)).toBe('g2')
     expect(await listGardens(database)).toEqual([
@@ -87,5 +116,63 @@ describe('the repository', () => {
       { id: 'g2', name: 'Hers' },
     ])
     expect((await stored()).garden.records).toHaveLength(2)
+  })
+
+  test('a database of the version before keeps all it had', async () => {
+    globalThis.indexedDB = new IDBFactory()
+    const old = await openDB('rimbo', 1, {
+      upgrade(at) {
+        at.createObjectStore('gardens', { keyPath: 'id' })
+        at.createObjectStore('records', { keyPath: ['gardenId', 'record.id'] })
+        at.createObjectStore('weather', { keyPath: ['gardenId', 'day.date'] })
+        at.createObjectStore('meta')
+      },
+    })
+    const { records, weather, ...document } = garden
+    await old.put('gardens', { id: 'g1', revision: 7, document })
+    for (const record of records) await old.put('records', { gardenId: 'g1', record })
+    for (const day of weather) await old.put('weather', { gardenId: 'g1', day })
+    await old.put('meta', 'g1', 'currentGarden')
+    old.close()
+    database = await openDatabase()
+    expect(await stored()).toEqual({
+      garden: { ...garden, records: [...records].reverse() },
+      revision: 7,
+      history: { steps: [], done: 0 },
+    })
+    expect(await currentGardenId(database)).toBe('g1')
+  })
+})
+
+describe('the connection', () => {
+  test('is opened again where it was closed under the page', async () => {
+    const { use } = createConnection()
+    let first: RimboDatabase | undefined
+    await use((database) => {
+      first = database
+      return addGarden(database, garden)
+    })
+    first!.close()
+    expect(await use(listGardens)).toEqual([{ id: 'g1', name: 'Mine' }])
+  })
+  test('says plainly where the browser keeps nothing, and begins once it does', async () => {
+    const kept = globalThis.indexedDB
+    const { use } = createConnection()
+    globalThis.indexedDB = undefined as unknown as IDBFactory
+    await expect(use(listGardens)).rejects.toEqual(new StorageError('missing'))
+    globalThis.indexedDB = {
+      open: () => {
+        throw new DOMException('denied', 'SecurityError')
+      },
+    } as unknown as IDBFactory
+    await expect(use(listGardens)).rejects.toMatchObject({ code: 'blocked', detail: 'denied' })
+    globalThis.indexedDB = kept
+    expect(await use(listGardens)).toEqual([])
+  })
+  test('that of a later program is left as it is', async () => {
+    globalThis.indexedDB = new IDBFactory()
+    ;(await openDB('rimbo', 99)).close()
+    const { use } = createConnection()
+    await expect(use(listGardens)).rejects.toMatchObject({ code: 'later' })
   })
 })

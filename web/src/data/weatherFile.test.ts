@@ -4,7 +4,6 @@ import { readWeatherFile, startOf } from './weatherFile'
 
 const fileOf = (text: string, name = 'weather.csv') => new File([text], name)
 const ignore = () => undefined
-const going = () => new AbortController().signal
 const days = [
   { date: '2026-06-01', tempMaxC: 25, tempMinC: 12 },
   { date: '2026-06-02', tempMaxC: 27, tempMinC: 14 },
@@ -31,26 +30,24 @@ describe('a weather file that was chosen', () => {
   })
   test('of Rimbo’s own is read whole', async () => {
     const file = fileOf(writeWeather(days))
-    const read = await readWeatherFile(file, 'own', undefined, undefined, ignore, going())
+    const read = await readWeatherFile(file, 'own', undefined, undefined, ignore)
     expect(read?.days).toEqual(days)
   })
   test('of another kind inside is refused by name', async () => {
     const file = fileOf('date,tmax\n')
     const asked = (kind: 'epw' | 'ghcn') =>
-      readWeatherFile(file, kind, undefined, undefined, ignore, going())
+      readWeatherFile(file, kind, undefined, undefined, ignore)
     await expect(asked('epw')).rejects.toMatchObject({ code: 'notEpw' })
     await expect(asked('ghcn')).rejects.toMatchObject({ code: 'notGhcn' })
   })
   test('a table is not read before its columns are known', async () => {
     const told = jest.fn<(share: number) => void>()
     const file = fileOf('date,tmax,tmin\n2026-06-01,20,10\n')
-    expect(
-      await readWeatherFile(file, 'table', undefined, undefined, told, going()),
-    ).toBeUndefined()
+    expect(await readWeatherFile(file, 'table', undefined, undefined, told)).toBeUndefined()
     expect(told).not.toHaveBeenCalled()
     const { mapping } = guessTable('date,rain\n2026-06-01,3\n')
-    await expect(
-      readWeatherFile(file, 'table', mapping, undefined, told, going()),
-    ).rejects.toMatchObject({ code: 'columnMissing' })
+    await expect(readWeatherFile(file, 'table', mapping, undefined, told)).rejects.toMatchObject({
+      code: 'columnMissing',
+    })
   })
 })

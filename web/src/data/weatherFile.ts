@@ -5,15 +5,17 @@ import {
   readEpw,
   readGhcnDaily,
   readWeather,
+  tableOptions,
   weatherFileKind,
   type DailyMapping,
+  type TableRow,
   type WeatherFileKind,
   type WeatherRead,
 } from '@rimbo/core'
 
 /** So much of a file tells what it is, bytes. */
 const BEGINNING = 20_000
-/** A table is read in pieces so small that the page stays alive between them, bytes. */
+/** A table is read in pieces, so that it can be told how far it is, bytes. */
 const CHUNK = 200_000
 /** What is not a table is read at once; beyond this that would fill the memory, bytes. */
 const MOST_AT_ONCE = 80_000_000
@@ -40,29 +42,29 @@ export async function startOf(file: File): Promise<WeatherFileStart> {
   return { kind, beginning: beginning.slice(0, beginning.lastIndexOf('\n') + 1) || beginning }
 }
 
-/** Reads a table line by line as it streams in, however long; undefined where it was cancelled. */
+/** Reads a table line by line as it streams in, however long. */
 function readTable(
   file: File,
   mapping: DailyMapping,
   tell: (share: number) => void,
-  signal: AbortSignal,
-): Promise<WeatherRead | undefined> {
+): Promise<WeatherRead> {
   const rows = dailyRows(mapping)
   let line = 1
   return new Promise((resolve, reject) => {
-    Papa.parse<Record<string, string>>(file, {
-      header: true,
+    Papa.parse<TableRow>(file, {
+      ...tableOptions(),
       skipEmptyLines: false,
       chunkSize: CHUNK,
       chunk: ({ data, meta }, parser) => {
-        if (signal.aborted) return parser.abort()
-        for (const row of data) {
-          line++
-          if (Object.values(row).some((cell) => cell?.trim())) rows.push(line, row)
+        try {
+          for (const row of data) rows.push(++line, row)
+          tell(meta.cursor / file.size)
+        } catch (error) {
+          parser.abort()
+          reject(error instanceof Error ? error : new Error(String(error)))
         }
-        tell(meta.cursor / file.size)
       },
-      complete: () => resolve(signal.aborted ? undefined : rows.finish()),
+      complete: () => resolve(rows.finish()),
       error: reject,
     })
   })
@@ -73,6 +75,8 @@ function readTable(
  *
  * @param mapping how a table is to be read
  * @param asYear  the year that a typical year is to be of
+ * @param tell    told how far a table is, 0–1
+ * @throws InputError as the readers do
  */
 export async function readWeatherFile(
   file: File,
@@ -80,9 +84,8 @@ export async function readWeatherFile(
   mapping: DailyMapping | undefined,
   asYear: number | undefined,
   tell: (share: number) => void,
-  signal: AbortSignal,
 ): Promise<WeatherRead | undefined> {
-  if (kind === 'table') return mapping ? readTable(file, mapping, tell, signal) : undefined
+  if (kind === 'table') return mapping ? readTable(file, mapping, tell) : undefined
   const text = await file.text()
   if (kind === 'own') return readWeather(text)
   return kind === 'epw' ? readEpw(text, asYear) : readGhcnDaily(text)

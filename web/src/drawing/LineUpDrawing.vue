@@ -3,6 +3,7 @@ import { computed, ref, useId, watch } from 'vue'
 import { useElementSize, useScroll } from '@vueuse/core'
 import { useI18n } from 'vue-i18n'
 import {
+  own,
   addDays,
   daysBetween,
   grownOn,
@@ -148,7 +149,7 @@ const KEYS: Readonly<Record<string, () => number>> = {
   End: () => days.value - 1 - shownDay.value,
 }
 function onKey(event: KeyboardEvent): void {
-  const by = KEYS[event.key]
+  const by = own(KEYS, event.key)
   if (!by) return
   event.preventDefault()
   step(by())

@@ -2,7 +2,15 @@
 import { computed, ref } from 'vue'
 import { curveBasis, line as pathOf } from 'd3'
 import { useElementSize } from '@vueuse/core'
-import { boxOf, snapped, type Footprint, type Plan, type PlanPoint, type Crown } from '@rimbo/core'
+import {
+  own,
+  boxOf,
+  snapped,
+  type Footprint,
+  type Plan,
+  type PlanPoint,
+  type Crown,
+} from '@rimbo/core'
 import { labelPlace, type ContourLine } from './contourLines'
 import { planScale } from './planScale'
 import PlanMeasures from './PlanMeasures.vue'
@@ -65,7 +73,7 @@ const ways: Readonly<Record<string, readonly [number, number]>> = {
   ArrowDown: [0, -1],
 }
 function nudge(event: KeyboardEvent, print: Footprint): void {
-  const way = ways[event.key]
+  const way = own(ways, event.key)
   if (!way) return
   event.preventDefault()
   const step = event.shiftKey ? KEY_LEAP_MM : KEY_STEP_MM

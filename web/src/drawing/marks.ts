@@ -1,4 +1,5 @@
 import { randomLcg } from 'd3'
+import { own } from '@rimbo/core'
 
 /**
  * The hatch of each ingredient: a mark of its own, so that a mix is told without
@@ -71,7 +72,7 @@ export function hatchMarks(shares: readonly HatchShare[]): readonly PlacedMark[]
     const behind = shares.map(({ share }, which) => share * (index + 1) - placed[which]!)
     const next = behind.indexOf(Math.max(...behind))
     placed[next]! += 1
-    const mark = MARKS[shares[next]!.ingredientId] ?? OWN_MARK
+    const mark = own(MARKS, shares[next]!.ingredientId) ?? OWN_MARK
     return {
       ...mark,
       x: ((0.5 + index * STEP_X) % 1) * TILE_PX + jitter(),

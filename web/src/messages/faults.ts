@@ -94,4 +94,8 @@ export const faults = {
     'This file comes from a later version of Rimbo (file {given}, this one reads up to {known}).',
   gardenInvalid: 'This garden file has {faults} faults. The first of them:',
   untouched: 'The open garden stays as it was.',
+  meant: '{value}?',
+  aboveZero: 'This must be more than nothing.',
+  refused: 'This was not kept. {field}: {why}',
+  gone: 'It has been removed in the meantime, perhaps in another window. Nothing was kept.',
 }

@@ -14,6 +14,8 @@ export const firstWords = {
   fault: {
     invalid: 'This cannot be used.',
     drawing: 'A part of the page could not be drawn: {detail}.',
-    unexpected: 'That did not work: {detail}. Nothing was changed.',
+    unexpected: 'That did not work: {detail}.',
+    notLoaded:
+      'A part of Rimbo could not be loaded: there is no connection, or a newer version stands in its place.',
   },
 }

@@ -4,7 +4,10 @@ export const interfaceWords = {
     skip: 'Skip to the main part',
     views: 'Views',
     opening: 'Opening the garden …',
+    waiting: 'Rimbo is open in another window in an older version: please close that one.',
     dismiss: 'Dismiss',
+    again: 'Try again',
+    reload: 'Reload',
     temps: '{low} to {high}',
   },
   view: {

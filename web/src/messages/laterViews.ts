@@ -41,7 +41,6 @@ export const laterViewWords = {
     gardenName: 'Name of the garden',
     nameFault: 'A garden needs a name.',
     can: 'Your watering can holds',
-    canLFault: 'Between 0.5 and 30 litres.',
     handful: 'Your handful holds',
     handfulMlFault: 'Between 10 and 120 mL.',
     handfulHint: 'Usually 30 to 45 mL. Pour one into a measure once.',
@@ -66,6 +65,25 @@ export const laterViewWords = {
       'Your garden lives in this browser. Keep a copy as a file; it holds everything, records too.',
     export: 'Export the garden',
     import: 'Import a garden',
+    reading: 'Reading the file',
+    moreFaults: 'And {count} more.',
+  },
+  storage: {
+    title: 'The garden cannot be opened',
+    missing:
+      'This browser keeps nothing for Rimbo: it has no store for it, or none in a private window. Nothing can be saved here. Use another window or browser.',
+    blocked:
+      'The browser’s store cannot be opened ({detail}). What was saved is still in it. Close other windows of Rimbo, allow this page to keep data, and try again.',
+    later:
+      'This browser’s store was last used by a later Rimbo. It is left as it is. Reload to get that version.',
+    full: 'This was not kept: the browser’s store is full. Export the garden, then make room on this device.',
+    failed:
+      'This was not kept: the browser could not write it ({detail}). What you see is what is saved.',
+    gone: 'This was not kept: the garden has been removed in another window.',
+    laterTitle: 'This garden belongs to a later Rimbo',
+    laterGarden:
+      '“{name}” was last saved by a later Rimbo (file {given}, this one knows up to {known}). It is safe, and is not written to from here. Reload to get the later version, or take the garden out as a file.',
+    openOther: 'Open {name}',
   },
   viewFailure: {
     title: 'This view could not be drawn',

@@ -121,8 +121,6 @@ export const mixingWords = {
     withReserve: 'Mix a reserve for topping up',
     tubL: 'Your tub',
     scoopL: 'Your scoop',
-    tubLFault: 'From 5 L to 2000 L.',
-    scoopLFault: 'From 0.1 L to 40 L.',
     print: 'Print the tub card',
     forPots: 'for {codes}',
     tubs: '{count} tub | {count} equal tubs',

@@ -23,7 +23,6 @@ export const potPageWords = {
     full: 'nothing',
     seenTitle: 'What do you see?',
     heightToday: 'Its height today',
-    heightRange: 'Between 1 cm and 6 m.',
     record: 'Record',
     firstFlower: 'First flower is open',
     firstFlowerDone: 'First flower recorded',

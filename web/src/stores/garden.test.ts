@@ -3,7 +3,9 @@ import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globa
 import 'fake-indexeddb/auto'
 import { IDBFactory } from 'fake-indexeddb'
 import { createPinia, setActivePinia } from 'pinia'
-import { writeGarden, type GardenRecord } from '@rimbo/core'
+import { InputError, type GardenRecord } from '@rimbo/core'
+import { createConnection } from '../data/connection'
+import { currentGardenId } from '../data/repository'
 import { useGardenStore } from './garden'
 
 const demoText = readFileSync(
@@ -129,20 +131,18 @@ describe('the garden store', () => {
     expect(store.garden?.id).toBe('demo')
   })
 
-  test('an imported file replaces its older self, can be undone, and a bad one changes nothing', async () => {
+  test('an imported garden takes the place of its older self, and can be undone', async () => {
     const store = await visit()
     const before = store.garden!
-    await store.importText(writeGarden({ ...before, name: 'From a file', records: [] }))
+    await store.takeIn(structuredClone({ ...before, name: 'From a file', records: [] }))
     expect(store.garden).toMatchObject({ name: 'From a file', records: [] })
     await store.undo()
-    expect(store.garden).toEqual(before)
-    await expect(store.importText('{"format":"other"}')).rejects.toThrow('notAGarden')
     expect(store.garden).toEqual(before)
   })
 
   test('an imported garden that is not known is added and opened', async () => {
     const store = await visit()
-    await store.importText(writeGarden({ ...store.garden!, id: 'hers', name: 'Hers' }))
+    await store.takeIn({ ...store.garden!, id: 'hers', name: 'Hers' })
     expect(store.garden?.id).toBe('hers')
     expect(store.gardens).toHaveLength(2)
   })
@@ -170,4 +170,125 @@ describe('the garden store', () => {
     expect(store.garden?.id).toBe('demo')
     expect(store.gardens.find(({ id }) => id === own)?.name).toBe('Mine, renamed')
   })
+
+  test('what was done before a reload can be undone after it, and done again, a hundred steps deep', async () => {
+    const before = await visit()
+    for (let count = 0; count < 103; count++)
+      await before.edit(LABEL, (draft) => void draft.records.push(watering(`w${count}`)))
+    const has = (store: typeof before, id: string) =>
+      store.garden!.records.some((record) => record.id === id)
+    const later = await visit()
+    expect(later.canUndo).toBe(true)
+    expect(later.undoLabel).toEqual(LABEL)
+    while (later.canUndo) await later.undo()
+    // The three oldest are past recall.
+    expect([has(later, 'w2'), has(later, 'w3')]).toEqual([true, false])
+    const last = await visit()
+    expect(last.canUndo).toBe(false)
+    while (last.canRedo) await last.redo()
+    expect(has(last, 'w102')).toBe(true)
+    expect((await visit()).garden).toEqual(last.garden)
+  }, 120_000)
+
+  test('two tabs on a first visit both open, and there is one demo', async () => {
+    const both = await Promise.all([visit(), visit()])
+    for (const store of both) expect(store.garden?.id).toBe('demo')
+    expect((await visit()).gardens).toHaveLength(1)
+  })
+
+  test('tabs that write at once wait for each other: nothing is lost, nothing fails', async () => {
+    const tabs = [await visit(), await visit(), await visit()]
+    const count = tabs[0]!.garden!.records.length
+    await Promise.all(
+      tabs.flatMap((store, tab) =>
+        Array.from({ length: 12 }, (_, index) =>
+          store.edit(LABEL, (draft) => void draft.records.push(watering(`${tab}-${index}`))),
+        ),
+      ),
+    )
+    const { records } = (await visit()).garden!
+    expect(records).toHaveLength(count + 36)
+    expect(new Set(records.map(({ id }) => id)).size).toBe(count + 36)
+  })
+
+  test('what could not be read back is refused by field, and nothing is written', async () => {
+    const store = await visit()
+    const before = store.garden
+    const refused = store.edit(LABEL, (draft) => {
+      draft.records.push({ ...watering('flood'), volumeL: 500 } as GardenRecord)
+    })
+    await expect(refused).rejects.toBeInstanceOf(InputError)
+    await expect(refused).rejects.toMatchObject({
+      code: 'refused',
+      faults: [{ path: ['records', before!.records.length, 'volumeL'], code: 'tooBig' }],
+    })
+    expect(store.garden).toBe(before)
+    expect((await visit()).garden).toEqual(before)
+  })
+
+  test('started twice at once, or again while it is empty, it is one garden', async () => {
+    const store = await visit()
+    await Promise.all([store.startOwn('Mine', 'Balcony'), store.startOwn('Mine', 'Balcony')])
+    await store.startOwn('Mine', 'Balcony')
+    expect(store.gardens).toHaveLength(2)
+  })
+
+  test('the list of gardens has the names of now, in this tab and in another', async () => {
+    const here = await visit()
+    const there = await visit()
+    await there.startOwn('Mine', 'Balcony')
+    await here.edit(LABEL, (draft) => void (draft.name = 'Renamed demo'))
+    expect(here.gardens.map(({ name }) => name)).toContain('Renamed demo')
+    await new Promise((resolve) => setTimeout(resolve, 100))
+    expect(there.gardens.map(({ name }) => name).sort()).toEqual(['Mine', 'Renamed demo'])
+  })
+
+  describe('what a later program has written', () => {
+    /** Puts the stored garden into the state in which a later program would leave it. */
+    async function written(version: number) {
+      const { use, end } = createConnection()
+      await use(async (database) => {
+        const row = (await database.get('gardens', (await currentGardenId(database))!))!
+        const document = { ...row.document, version, laterField: 1 } as unknown
+        await database.put('gardens', { ...row, document: document as typeof row.document })
+      })
+      await end()
+    }
+    test('is not opened, and can be taken out as it is', async () => {
+      ;(await visit()).close()
+      await written(99)
+      const store = await visit()
+      expect(store.garden).toBeUndefined()
+      expect(store.trouble).toMatchObject({ name: 'LaterGardenError', gardenId: 'demo', given: 99 })
+      const kept = JSON.parse(await store.storedText('demo')) as { records: unknown[] }
+      expect(kept).toMatchObject({ version: 99, laterField: 1 })
+      expect(kept.records.length).toBeGreaterThan(10)
+    })
+    test('is not written to from a tab that was open before, and another garden can be opened', async () => {
+      const store = await visit()
+      await store.startOwn('Mine', 'Balcony')
+      await store.open('demo')
+      await store.edit(LABEL, (draft) => void (draft.name = 'Before'))
+      await written(99)
+      await use1(async (database) => {
+        const row = (await database.get('gardens', 'demo'))!
+        await database.put('gardens', { ...row, revision: row.revision + 1 })
+      })
+      await expect(
+        store.edit(LABEL, (draft) => void (draft.name = 'Overwritten')),
+      ).rejects.toMatchObject({ name: 'LaterGardenError' })
+      expect(JSON.parse(await store.storedText('demo'))).toMatchObject({ name: 'Before' })
+      await store.open(store.gardens.find(({ name }) => name === 'Mine')!.id)
+      expect(store.garden?.name).toBe('Mine')
+    })
+  })
 })
+
+const use1: ReturnType<typeof createConnection>['use'] = async (work) => {
+  const { use, end } = createConnection()
+  try {
+    return await use(work)
+  } finally {
+    await end()
+  }
+}

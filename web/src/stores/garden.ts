@@ -1,87 +1,62 @@
-import { applyPatches, enablePatches, produceWithPatches, type Draft, type Patch } from 'immer'
+import type { Draft } from 'immer'
 import { nanoid } from 'nanoid'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { emptyGarden, readGarden, type Garden } from '@rimbo/core'
-import { openDatabase, type RimboDatabase } from '../data/database'
+import { emptyGarden, readGarden, withShared, type Garden } from '@rimbo/core'
+import { createConnection, StorageError } from '../data/connection'
+import type { ChangeLabel } from '../data/database'
 import {
+  addGarden,
+  changeGarden,
   currentGardenId,
+  LaterGardenError,
   listGardens,
   loadGarden,
   rememberCurrent,
-  saveGarden,
-  StaleGardenError,
+  stepGarden,
+  storedDocument,
   type GardenSummary,
   type StoredGarden,
 } from '../data/repository'
+import { load } from '../loading'
 import demoUrl from '../../../demo/port-maren.rimbo.json?url'
 
-enablePatches()
-
-/** What a change is called where it can be undone: a message code and its parameters. */
-export interface ChangeLabel {
-  readonly code: string
-  readonly params?: Record<string, string | number>
-}
-
-interface Change {
-  readonly label: ChangeLabel
-  readonly patches: Patch[]
-  readonly inverse: Patch[]
-}
+export type { ChangeLabel } from '../data/database'
 
 type Recipe = (draft: Draft<Garden>) => void
-
-const UNDO_DEPTH = 100
+type Make = (garden: Garden) => Garden
+/** Drafts are not needed until something is changed: the first screen does not wait for them. */
+const drafts = () => import('immer')
+interface News {
+  readonly gardenId: string
+  readonly revision: number
+}
 
 /**
  * The open garden. Every change goes through `edit`: it is written to disk first
- * and shown when it is there, and it can be undone.
+ * and shown when it is there, and it can be undone, after a reload as well.
  */
 export const useGardenStore = defineStore('garden', () => {
   const stored = shallowRef<StoredGarden>()
-  const gardens = shallowRef<readonly GardenSummary[]>([])
-  const done = shallowRef<readonly Change[]>([])
-  const undone = shallowRef<readonly Change[]>([])
+  const listed = shallowRef<readonly GardenSummary[]>([])
   const lastChange = shallowRef<ChangeLabel>()
   const turnsWaiting = ref(0)
+  /** Why there is no garden to be shown, or none to be written to. */
+  const trouble = shallowRef<StorageError | LaterGardenError>()
+  /** Another tab has to be closed before this one can begin. */
+  const isWaiting = ref(false)
   const channel = new BroadcastChannel('rimbo')
-  let database: RimboDatabase | undefined
+  const { use, end } = createConnection(() => (isWaiting.value = true))
   let queue: Promise<unknown> = Promise.resolve()
 
-  const garden = computed(() => stored.value?.garden)
+  const garden = computed(() => (trouble.value ? undefined : stored.value?.garden))
+  const history = computed(() => stored.value?.history ?? { steps: [], done: 0 })
+  const gardens = computed(() =>
+    listed.value.map((one) => (one.id === stored.value?.garden.id ? summaryOf(stored.value) : one)),
+  )
+  const summaryOf = ({ garden: { id, name } }: StoredGarden): GardenSummary => ({ id, name })
 
-  const opened = (): RimboDatabase => {
-    if (!database) throw new Error('The database is not open yet')
-    return database
-  }
-
-  function show(next: StoredGarden): void {
-    stored.value = next
-  }
-
-  function forgetHistory(): void {
-    done.value = []
-    undone.value = []
-    lastChange.value = undefined
-  }
-
-  /** Reads the open garden again, as another tab has left it. */
-  async function reload(): Promise<void> {
-    const id = garden.value?.id
-    const fresh = id && (await loadGarden(opened(), id))
-    if (!fresh) return
-    forgetHistory()
-    show(fresh)
-  }
-
-  async function write(before: StoredGarden, next: Garden): Promise<void> {
-    const revision = await saveGarden(opened(), before, next)
-    show({ garden: next, revision })
-    channel.postMessage({ gardenId: next.id, revision })
-  }
-
-  /** One change after the other: each starts from what the one before has written. */
+  /** One piece of work after the other: each starts from what the one before has written. */
   function inTurn(work: () => Promise<void>): Promise<void> {
     turnsWaiting.value += 1
     const turn = queue.then(work).finally(() => (turnsWaiting.value -= 1))
@@ -89,126 +64,182 @@ export const useGardenStore = defineStore('garden', () => {
     return turn
   }
 
-  async function apply(label: ChangeLabel, recipe: Recipe): Promise<void> {
+  /** Shows what was written, and tells the other tabs. */
+  function written(next: StoredGarden): void {
+    stored.value = next
+    const news: News = { gardenId: next.garden.id, revision: next.revision }
+    channel.postMessage(news)
+  }
+
+  /** Does something with the open garden in the database, and shows what came of it. */
+  async function withStored(
+    work: (known: StoredGarden) => Promise<StoredGarden | undefined>,
+  ): Promise<void> {
     const before = stored.value
     if (!before) return
-    const [next, patches, inverse] = produceWithPatches(before.garden, (draft) => {
-      recipe(draft)
-    })
-    if (!patches.length) return
-    await write(before, next)
-    done.value = [...done.value, { label, patches, inverse }].slice(-UNDO_DEPTH)
-    undone.value = []
-    lastChange.value = label
+    try {
+      const next = await work(before)
+      if (!next) throw new StorageError('gone')
+      if (next !== before) written(next)
+    } catch (error) {
+      // What a later program has written is neither shown nor written to from here.
+      if (error instanceof LaterGardenError) trouble.value = error
+      throw error
+    }
   }
 
-  /** Changes the garden. When the promise resolves, the change is on disk and shown. */
-  function edit(label: ChangeLabel, recipe: Recipe): Promise<void> {
-    return inTurn(async () => {
-      try {
-        await apply(label, recipe)
-      } catch (error) {
-        if (!(error instanceof StaleGardenError)) throw error
-        await reload()
-        await apply(label, recipe)
-      }
+  const change = (label: ChangeLabel, makeReady: () => Promise<Make>): Promise<void> =>
+    inTurn(async () => {
+      const make = await makeReady()
+      let isChanged = false
+      await withStored((known) =>
+        use((database) =>
+          changeGarden(database, known, label, (before) => {
+            const next = make(before)
+            isChanged = next !== before
+            return next
+          }),
+        ),
+      )
+      if (isChanged) lastChange.value = label
     })
-  }
 
-  function step(from: typeof done, to: typeof done, side: 'inverse' | 'patches') {
-    return inTurn(async () => {
-      const change = from.value.at(-1)
-      const before = stored.value
-      if (!change || !before) return
-      try {
-        await write(before, applyPatches(before.garden, change[side]))
-      } catch (error) {
-        if (!(error instanceof StaleGardenError)) throw error
-        // Another tab has gone on from here: what this one could take back is no longer the last.
-        return reload()
-      }
-      from.value = from.value.slice(0, -1)
-      to.value = [...to.value, change]
+  /**
+   * Changes the garden as it is stored by now. When the promise resolves, the
+   * change is on disk and shown.
+   *
+   * @throws InputError `refused` with the faults of what could not be read back
+   */
+  const edit = (label: ChangeLabel, recipe: Recipe): Promise<void> =>
+    change(label, async () => {
+      const { produce } = await load(drafts)
+      return (before) =>
+        produce(before, (draft) => {
+          recipe(draft)
+        })
+    })
+
+  const step = (by: -1 | 1): Promise<void> =>
+    inTurn(async () => {
       lastChange.value = undefined
+      await withStored((known) => use((database) => stepGarden(database, known, by)))
     })
-  }
-  const undo = () => step(done, undone, 'inverse')
-  const redo = () => step(undone, done, 'patches')
+  const undo = () => step(-1)
+  const redo = () => step(1)
 
-  function open(id: string): Promise<void> {
-    return inTurn(async () => {
-      const fresh = await loadGarden(opened(), id)
+  /** Reads the open garden again, as another tab has left it. */
+  async function reload(): Promise<void> {
+    const id = stored.value?.garden.id
+    const fresh = id && (await use((database) => loadGarden(database, id)))
+    if (!fresh) return
+    lastChange.value = undefined
+    stored.value = fresh
+  }
+
+  async function list(): Promise<void> {
+    listed.value = await use(listGardens)
+  }
+
+  const open = (id: string): Promise<void> =>
+    inTurn(async () => {
+      const fresh = await use((database) => loadGarden(database, id))
       if (!fresh) return
-      forgetHistory()
-      show(fresh)
-      await rememberCurrent(opened(), id)
-      gardens.value = await listGardens(opened())
+      trouble.value = undefined
+      lastChange.value = undefined
+      stored.value = fresh
+      await use((database) => rememberCurrent(database, id))
+      await list()
     })
-  }
 
-  /** Stores a garden that is not there yet and opens it. */
-  async function add(next: Garden): Promise<void> {
-    await saveGarden(opened(), undefined, next)
-    await open(next.id)
-  }
-
-  /** Takes a garden file in: a new one beside the others, a known one in the place of its older self. */
-  async function importText(text: string): Promise<void> {
-    const incoming = readGarden(text)
-    const known = await loadGarden(opened(), incoming.id)
-    if (!known) return add(incoming)
-    if (garden.value?.id !== incoming.id) await open(incoming.id)
-    await edit({ code: 'change.import', params: { name: incoming.name } }, (draft) => {
-      for (const key of Object.keys(draft)) delete (draft as Record<string, unknown>)[key]
-      Object.assign(draft, incoming)
-    })
+  /** Takes a garden in: a new one beside the others, a known one in the place of its older self. */
+  async function takeIn(incoming: Garden): Promise<void> {
+    const isNew = await use((database) => addGarden(database, incoming))
+    if (stored.value?.garden.id !== incoming.id) await open(incoming.id)
+    if (!isNew)
+      await change({ code: 'change.import', params: { name: incoming.name } }, () =>
+        Promise.resolve((before) => withShared(before, incoming)),
+      )
   }
 
   async function openDemo(): Promise<void> {
-    const known = await loadGarden(opened(), 'demo')
-    if (known) return open('demo')
-    const response = await fetch(demoUrl)
-    await add(readGarden(await response.text()))
+    const known = (await use(listGardens)).some(({ id }) => id === 'demo')
+    if (!known) {
+      const text = await load(async () => {
+        const response = await fetch(demoUrl)
+        if (!response.ok) throw new TypeError(response.statusText)
+        return response.text()
+      })
+      // Another tab may have been quicker: then its demo is opened.
+      await use((database) => addGarden(database, readGarden(text)))
+    }
+    await open('demo')
   }
 
-  const startOwn = (name: string, spaceName: string): Promise<void> =>
-    add(emptyGarden(nanoid(), name, spaceName))
+  let starting: Promise<void> | undefined
+  /** Begins a garden of one's own; one that was just begun and has nothing in it yet serves. */
+  function startOwn(name: string, spaceName: string): Promise<void> {
+    const begin = async () => {
+      const own = garden.value
+      const isUntouched = stored.value?.revision === 1 && !own?.clock && !own?.containers.length
+      if (!isUntouched) await takeIn(emptyGarden(nanoid(), name, spaceName))
+    }
+    starting ??= begin().finally(() => (starting = undefined))
+    return starting
+  }
 
   /** Opens the last garden, or the demo on a first visit. */
   async function start(): Promise<void> {
-    database = await openDatabase()
-    channel.onmessage = ({ data }: MessageEvent<{ gardenId: string; revision: number }>) => {
-      const isNews = data.gardenId === garden.value?.id && data.revision !== stored.value?.revision
-      if (isNews) void inTurn(reload)
+    trouble.value = undefined
+    channel.onmessage = ({ data }: MessageEvent<News>) => {
+      const isOpen = data.gardenId === stored.value?.garden.id
+      if (!isOpen) void list()
+      else if (data.revision !== stored.value?.revision) void inTurn(reload).catch(toldAsTrouble)
     }
-    const id = await currentGardenId(database)
-    if (id) await open(id)
-    if (!garden.value) await openDemo()
+    try {
+      const id = await use(currentGardenId)
+      if (id) await open(id)
+      if (!stored.value) await openDemo()
+    } catch (error) {
+      toldAsTrouble(error)
+    }
+    isWaiting.value = false
+    void drafts().catch(() => undefined)
   }
+  function toldAsTrouble(error: unknown): void {
+    if (!(error instanceof StorageError || error instanceof LaterGardenError)) throw error
+    trouble.value = error
+    void list().catch(() => undefined)
+  }
+
+  /** A garden as it is stored, even where it is not understood here. */
+  const storedText = async (id: string): Promise<string> =>
+    JSON.stringify(await use((database) => storedDocument(database, id)), null, 2)
 
   /** Lets go of the database and of the other tabs. */
   function close(): void {
     channel.close()
-    database?.close()
+    void end()
   }
 
   return {
     garden,
     gardens,
+    trouble,
+    isWaiting,
     isSaving: computed(() => turnsWaiting.value > 0),
     lastChange,
-    canUndo: computed(() => done.value.length > 0),
-    canRedo: computed(() => undone.value.length > 0),
-    undoLabel: computed(() => done.value.at(-1)?.label),
-    redoLabel: computed(() => undone.value.at(-1)?.label),
+    canUndo: computed(() => history.value.done > 0),
+    canRedo: computed(() => history.value.done < history.value.steps.length),
+    undoLabel: computed(() => history.value.steps[history.value.done - 1]?.label),
     start,
     edit,
     undo,
     redo,
     open,
-    importText,
+    takeIn,
     openDemo,
     startOwn,
+    storedText,
     close,
   }
 })

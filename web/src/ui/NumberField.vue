@@ -1,11 +1,20 @@
 <script setup lang="ts">
 import { computed, ref, useId, watch } from 'vue'
-import { parseNumber } from '@rimbo/core'
+import { faultsOf, parseNumber, type Schema } from '@rimbo/core'
 import { useFaultText } from './faults'
 import { useFormat } from './format'
 
-/** A labelled number that has no unit to type: a pH, a ratio, a price. */
-const props = defineProps<{ label: string; fault?: string | undefined; hint?: string }>()
+/**
+ * A labelled number that has no unit to type: a pH, a ratio, a price. What cannot
+ * be read, or is not allowed, is `NaN`; nothing typed is `undefined`.
+ */
+const props = defineProps<{
+  label: string
+  /** What of it can be kept. */
+  schema?: Schema
+  fault?: string | undefined
+  hint?: string
+}>()
 const model = defineModel<number | undefined>({ required: true })
 const id = useId()
 
@@ -14,13 +23,16 @@ const written = (value: number | undefined) =>
 const text = ref(written(model.value))
 let given = model.value
 
-const { system } = useFormat()
-const { ofError } = useFaultText()
+const { system, number } = useFormat()
+const { ofError, ofLimit } = useFaultText()
 /** What was typed, or what is wrong with it. */
 const typed = computed((): { value?: number; fault?: string } => {
   if (!text.value.trim()) return {}
   try {
-    return { value: parseNumber(text.value, system.value) }
+    const value = parseNumber(text.value, system.value)
+    const { error } = props.schema?.safeParse(value, { reportInput: true }) ?? {}
+    const [fault] = error ? faultsOf(error) : []
+    return fault ? { fault: ofLimit(fault, number, value) } : { value }
   } catch (error) {
     return { fault: ofError(error) }
   }

@@ -1,13 +1,23 @@
 <script setup lang="ts">
 import { computed, ref, useId, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { bareUnit, parseQuantity, toUnit, type Dimension, type UnitName } from '@rimbo/core'
+import {
+  bareUnit,
+  faultsOf,
+  likelyMeaning,
+  parseQuantity,
+  toUnit,
+  type Dimension,
+  type Schema,
+  type UnitName,
+} from '@rimbo/core'
 import { useFaultText } from './faults'
 import { useFormat } from './format'
 
 /**
  * A field for one quantity. Takes any unit, shows what it understood, and gives
- * the value in the core's own unit; `undefined` while the text cannot be read.
+ * the value in the core's own unit. What cannot be read, or is not allowed, is
+ * `NaN`; nothing typed is `undefined`.
  */
 const props = defineProps<{
   label: string
@@ -16,11 +26,11 @@ const props = defineProps<{
   bare?: UnitName
   /** Another reader of the text, such as a tape round a pot. */
   parse?: (text: string) => number
+  /** What of it can be kept, in the core's own unit. */
+  schema?: Schema
   /** What the rules of the whole say of this field. */
   fault?: string | undefined
   optional?: boolean
-  /** An optional one that cannot be read is `NaN`, so that a form does not take it for left out. */
-  strict?: boolean
   hint?: string
 }>()
 const model = defineModel<number | undefined>({ required: true })
@@ -28,12 +38,12 @@ const model = defineModel<number | undefined>({ required: true })
 const id = useId()
 const { t } = useI18n()
 const { system, params } = useFormat()
-const { ofError } = useFaultText()
+const { ofError, ofLimit } = useFaultText()
 
 const usualUnit = computed(() => props.bare ?? bareUnit[system.value][props.dimension])
 
 function typedForm(value: number | undefined): string {
-  if (value === undefined) return ''
+  if (value === undefined || Number.isNaN(value)) return ''
   const name = usualUnit.value
   const shown = Number(toUnit(value, props.dimension, name).toPrecision(4))
   return `${shown} ${t(`unit.${name}`)}`
@@ -49,21 +59,58 @@ const isBare = (typed: string) => /^[\d.,\s/½¼¾-]+$/.test(typed)
 const withUnit = (typed: string) =>
   props.bare && isBare(typed) ? `${typed} ${t(`unit.${props.bare}`)}` : typed
 
+const SUFFIX: Readonly<Partial<Record<Dimension, string>>> = {
+  volume: 'L',
+  length: 'Mm',
+  mass: 'G',
+  temperature: 'C',
+  area: 'M2',
+  share: 'Share',
+}
+/** A value as it is shown elsewhere. */
+function shownValue(value: number): string {
+  const key = `value${SUFFIX[props.dimension] ?? ''}`
+  return String(Object.values(params({ [key]: value }))[0])
+}
+const isAllowed = (value: number) => !props.schema || props.schema.safeParse(value).success
+/** What was probably meant by a value that is not allowed: offered, never taken by itself. */
+const meant = ref<string>()
+
 function read(): void {
   isTyped = true
   readFault.value = ''
+  meant.value = undefined
   try {
-    const isLeftOut = props.optional && text.value.trim() === ''
-    given = isLeftOut
-      ? undefined
-      : props.parse
-        ? props.parse(text.value)
-        : parseQuantity(withUnit(text.value), props.dimension, system.value)
+    given = understoodIn(text.value)
   } catch (error) {
     readFault.value = ofError(error)
-    given = props.strict ? NaN : undefined
+    given = NaN
   }
   model.value = given
+}
+/** @throws InputError where it cannot be read */
+function understoodIn(typed: string): number | undefined {
+  if (!typed.trim()) {
+    if (!props.optional) readFault.value = t('fault.empty')
+    return undefined
+  }
+  if (props.parse) return allowed(props.parse(typed))
+  return allowed(parseQuantity(withUnit(typed), props.dimension, system.value))
+}
+/** The value, or `NaN` where it cannot be kept: then it is said why. */
+function allowed(value: number): number {
+  const { error } = props.schema?.safeParse(value, { reportInput: true }) ?? {}
+  const [fault] = error ? faultsOf(error) : []
+  if (!fault) return value
+  readFault.value = ofLimit(fault, shownValue, value)
+  const likely = likelyMeaning(text.value, props.dimension, system.value, isAllowed)
+  if (likely) meant.value = `${likely.number} ${t(`unit.${likely.unit}`)}`
+  return NaN
+}
+function takeMeant(): void {
+  if (!meant.value) return
+  text.value = meant.value
+  read()
 }
 
 /** Says in the usual unit what was typed in another. */
@@ -71,26 +118,18 @@ const understood = computed(() => {
   if (model.value === undefined || Number.isNaN(model.value) || readFault.value) return ''
   const usual = t(`unit.${usualUnit.value}`)
   const isUsual = isBare(text.value.replace(usual, ''))
-  const suffix = {
-    volume: 'L',
-    length: 'Mm',
-    mass: 'G',
-    temperature: 'C',
-    area: 'M2',
-    share: 'Share',
-  }
-  const key = `value${(suffix as Record<string, string>)[props.dimension] ?? ''}`
-  return isUsual ? '' : `= ${params({ [key]: model.value })[key]}`
+  return isUsual ? '' : `= ${shownValue(model.value)}`
 })
 
 function show(value: number | undefined): void {
   given = value
   isTyped = false
+  readFault.value = ''
+  meant.value = undefined
   text.value = typedForm(value)
 }
 watch(model, (value) => {
-  const isOwn = Object.is(value, given) || (value === undefined && !!readFault.value)
-  if (!isOwn) show(value)
+  if (!Object.is(value, given)) show(value)
 })
 watch(usualUnit, () => {
   if (!readFault.value) show(model.value)
@@ -118,6 +157,9 @@ const shownFault = computed(() => readFault.value || props.fault || '')
     />
     <p :id="`${id}-note`" class="field-note" :role="shownFault ? 'alert' : undefined">
       {{ shownFault || understood || hint }}
+      <el-button v-if="meant" size="small" class="field-meant" @click="takeMeant">
+        {{ t('fault.meant', { value: meant }) }}
+      </el-button>
     </p>
   </div>
 </template>

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
-import { writeGarden } from '@rimbo/core'
-import { downloadText, fileStem } from '../data/files'
+import { saveGardenFile } from '../data/files'
 import { useGardenStore } from '../stores/garden'
 
 /** Stands in the place of a view that could not be drawn: what can still be done, in a gardener's words. */
@@ -11,12 +10,6 @@ const emit = defineEmits<{ again: [] }>()
 const store = useGardenStore()
 const { garden, canUndo } = storeToRefs(store)
 const { t } = useI18n()
-
-function save(): void {
-  if (!garden.value) return
-  const name = `${fileStem(garden.value.name)}.rimbo.json`
-  downloadText(name, writeGarden(garden.value), 'application/json')
-}
 </script>
 
 <template>
@@ -27,21 +20,10 @@ function save(): void {
     <div class="row">
       <el-button type="primary" @click="emit('again')">{{ t('viewFailure.again') }}</el-button>
       <el-button v-if="canUndo" @click="store.undo()">{{ t('viewFailure.undo') }}</el-button>
-      <el-button @click="save">{{ t('viewFailure.export') }}</el-button>
+      <el-button @click="garden && saveGardenFile(garden)">{{ t('viewFailure.export') }}</el-button>
       <router-link to="/settings">{{ t('view.settings') }}</router-link>
     </div>
   </section>
 </template>
 
-<style>
-.view-failure {
-  max-width: 640px;
-  margin: 24px auto;
-  padding: 20px 24px;
-}
-.view-failure .row {
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: center;
-}
-</style>
+<style src="./viewFailure.css" />

@@ -1,5 +1,7 @@
 import { useI18n } from 'vue-i18n'
-import { InputError, type Fault } from '@rimbo/core'
+import { faultsOf, InputError, type Fault, type Schema, type SchemaError } from '@rimbo/core'
+import { StorageError } from '../data/connection'
+import { LoadError } from '../loading'
 import { useFormat } from './format'
 
 /** Words for what is wrong with something entered or read. */
@@ -28,12 +30,42 @@ export function useFaultText() {
   const withPath = (fault: Fault): string =>
     `${fault.path.join(' › ') || t('fault.whole')}: ${words(fault.code, fault.params, 'invalid')}`
 
-  const ofError = (error: unknown): string =>
-    error instanceof InputError
-      ? words(error.code, error.params, 'invalid')
-      : error instanceof Error
-        ? t('fault.unexpected', { detail: error.message })
-        : t('fault.unexpected', { detail: String(error) })
+  /** A limit that a quantity does not keep, both shown in the user's unit. */
+  function ofLimit(fault: Fault, shown: (value: number) => string, given: number): string {
+    const limit = Number(fault.params['limit'])
+    if (fault.code === 'tooSmall' && limit === 0 && given >= 0) return t('fault.aboveZero')
+    return ['tooSmall', 'tooBig'].includes(fault.code)
+      ? t(`fault.${fault.code}`, { given: shown(given), limit: shown(limit) })
+      : words(fault.code, fault.params, 'invalid')
+  }
 
-  return { atField, withPath, ofError }
+  /** What a schema found at one field, in words; nothing where that is right. */
+  function faultIn(error: SchemaError | undefined, ...path: readonly (string | number)[]) {
+    const at = path.join('.')
+    const found = error && faultsOf(error).find((fault) => fault.path.join('.') === at)
+    return found && atField(found)
+  }
+
+  /** What is wrong with a text that is to be kept. */
+  const textFault = (schema: Schema<string>, text: string, ifEmpty?: string) =>
+    !text.trim() && ifEmpty ? ifEmpty : faultIn(schema.safeParse(text, { reportInput: true }).error)
+
+  /** What a change was refused for: the first of its fields, and what is wrong there. */
+  function refusal({ faults }: InputError): string {
+    const [first] = faults
+    if (!first) return t('fault.invalid')
+    const field = String(first.path.findLast((step) => typeof step === 'string') ?? '')
+    const name = i18n.te(`field.${field}`) ? t(`field.${field}`) : field
+    return t('fault.refused', { field: name, why: atField(first) })
+  }
+
+  const ofError = (error: unknown): string => {
+    if (error instanceof InputError)
+      return error.code === 'refused' ? refusal(error) : words(error.code, error.params, 'invalid')
+    if (error instanceof StorageError) return t(`storage.${error.code}`, { detail: error.detail })
+    if (error instanceof LoadError) return t('fault.notLoaded')
+    return t('fault.unexpected', { detail: error instanceof Error ? error.message : String(error) })
+  }
+
+  return { atField, withPath, ofLimit, faultIn, textFault, ofError }
 }

@@ -1,6 +1,6 @@
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
-import { varietyOf, type Reason } from '@rimbo/core'
+import { own, varietyOf, type Reason } from '@rimbo/core'
 import { useGardenStore } from '../stores/garden'
 import { useFormat } from './format'
 import { useNames } from './names'
@@ -22,7 +22,7 @@ export function useReasonText() {
   const textOf = ({ code, params }: Reason): string => {
     const words = formatted(params)
     for (const [name, catalogue] of Object.entries(NAMED))
-      if (params[name] !== undefined) words[name] = t(`${catalogue}.${params[name]}`)
+      if (own(params, name) !== undefined) words[name] = t(`${catalogue}.${own(params, name)}`)
     if (params['ingredient'] !== undefined)
       words['ingredient'] = ingredientName(String(params['ingredient']))
     const variety = garden.value && varietyOf(garden.value, String(params['variety']))

@@ -1,4 +1,3 @@
-import { expose } from 'comlink'
 import highsLoader from 'highs'
 import wasmUrl from 'highs/runtime?url'
 import {
@@ -10,6 +9,7 @@ import {
   type Garden,
   type StandingSpot,
 } from '@rimbo/core'
+import { expose } from './door'
 
 export interface Arranged {
   readonly arrangement: Arrangement

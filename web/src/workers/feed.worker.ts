@@ -1,4 +1,3 @@
-import { expose } from 'comlink'
 import highsLoader from 'highs'
 import wasmUrl from 'highs/runtime?url'
 import {
@@ -11,6 +10,7 @@ import {
   type ChosenForPot,
   type Garden,
 } from '@rimbo/core'
+import { expose } from './door'
 
 const work = {
   /** The feeds on the shelf that best bring a container to its next visit. */

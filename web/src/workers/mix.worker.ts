@@ -1,4 +1,3 @@
-import { expose } from 'comlink'
 import highsLoader from 'highs'
 import wasmUrl from 'highs/runtime?url'
 import {
@@ -9,6 +8,7 @@ import {
   type MixWish,
   type SolvedMix,
 } from '@rimbo/core'
+import { expose } from './door'
 
 /** What is asked for some containers of a garden, and what was found for it. */
 export interface MixAnswer {

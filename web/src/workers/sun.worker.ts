@@ -1,5 +1,5 @@
-import { expose } from 'comlink'
 import { sunMap, type SunMap, type SunMapRequest } from '@rimbo/core'
+import { expose } from './door'
 
 const work = {
   sunMap: (request: SunMapRequest, progress: (share: number) => void): SunMap =>

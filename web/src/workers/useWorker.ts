@@ -1,5 +1,14 @@
-import { proxy, wrap, type Remote } from 'comlink'
 import { onScopeDispose, ref, shallowRef } from 'vue'
+import { LoadError } from '../loading'
+import { proxy, wrap, type Remote } from './door'
+
+/** Rejected where a worker cannot be fetched, or ends by an error that nobody caught. */
+const stopped = (worker: Worker) =>
+  new Promise<never>((_resolve, reject) => {
+    worker.addEventListener('error', ({ message }) =>
+      reject(message ? new Error(message) : new LoadError('worker')),
+    )
+  })
 
 /**
  * One long piece of work at a time in a worker of its own: with progress, and to
@@ -32,7 +41,7 @@ export function useWorker<W, R>(
       const tell = proxy((share: number) => {
         if (worker === own) progress.value = share
       })
-      const found = await run(wrap<W>(own), tell)
+      const found = await Promise.race([run(wrap<W>(own), tell), stopped(own)])
       if (worker === own) result.value = found
     } catch (error) {
       if (worker === own) failure.value = error

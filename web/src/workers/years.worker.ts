@@ -1,4 +1,3 @@
-import { expose } from 'comlink'
 import {
   wiltingChance,
   yearsSpread,
@@ -8,6 +7,7 @@ import {
   type YearsAsked,
   type YearsSpread,
 } from '@rimbo/core'
+import { expose } from './door'
 
 const work = {
   /** What many years of weather would make of the plants of one container. */

@@ -1,3 +1,4 @@
+import { own } from '../../units'
 import type { Candidate, PotGroup, SpotGroup } from './candidates'
 import type { ArrangeTask, WishKind } from './types'
 
@@ -140,6 +141,6 @@ export const takenIn = (
   candidates: readonly Candidate[],
 ): readonly { readonly candidate: Candidate; readonly times: number }[] =>
   candidates.flatMap((candidate, index) => {
-    const times = Math.round(values[name(index)] ?? 0)
+    const times = Math.round(own(values, name(index)) ?? 0)
     return times > 0 ? [{ candidate, times }] : []
   })

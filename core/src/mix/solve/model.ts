@@ -1,3 +1,4 @@
+import { own } from '../../units'
 import { drainedBody } from '../drained'
 import { retentionCurve } from '../retention'
 import { cheapestPriceL, TABLED_SUCTIONS_CM, type Ingredient } from '../ingredient'
@@ -98,7 +99,7 @@ export function straightSum(
   packing: number,
 ): number {
   const { terms } = propertyTerms(linear, property, { ...NOTHING_OFF, packing })
-  return linear.reduce((sum, { name }, index) => sum + shares[index]! * terms[name]!, 0)
+  return linear.reduce((sum, { name }, index) => sum + shares[index]! * own(terms, name)!, 0)
 }
 
 /** A share smaller than this is not worth a bag. */

@@ -1,4 +1,4 @@
-import { reason, InputError, memory, type Solve } from '../../units'
+import { reason, InputError, memory, type Solve, own } from '../../units'
 import { checked, holds, overLimit } from './checked'
 import {
   linearOf,
@@ -70,7 +70,7 @@ function search(
       programmeOf(task, linear, correction, rows, isInWholePacks),
       timeLimitS,
     )
-    const shares = linear.map(({ name }) => values[name] ?? 0)
+    const shares = linear.map(({ name }) => own(values, name) ?? 0)
     // Out of time, a solver may have nothing to show.
     if (status === 'infeasible' || shares.every((share) => share === 0))
       return { starts, rounds: round, correction }

@@ -1,5 +1,5 @@
 import Papa from 'papaparse'
-import { fromUnit, isDate, InputError, type UnitName } from '../../units'
+import { fromUnit, isDate, InputError, own, type UnitName } from '../../units'
 import { dayList, type WeatherRead } from './dayList'
 
 /** What a column of a table of days can hold. */
@@ -29,11 +29,36 @@ export interface DailyMapping {
   readonly dateOrder: DateOrder
 }
 
+/** A row as a reader of tables gives it; cells beyond the named columns come as a list. */
+export type TableRow = Readonly<Record<string, string | readonly string[]>>
+
+/** How a table is parsed: rows under their header, a name that stands twice in it told apart. */
+export function tableOptions() {
+  const taken = new Set<string>()
+  return {
+    header: true as const,
+    transformHeader: (header: string): string => {
+      let name = header
+      for (let count = 2; taken.has(name); count++) name = `${header} (${count})`
+      taken.add(name)
+      return name
+    },
+  }
+}
+
+/** What stands in a column; nothing where the row is too short, or no column is called so. */
+function cellOf(row: TableRow, column: string | undefined): string {
+  const cell = own(row, column)
+  return typeof cell === 'string' ? cell : ''
+}
+const isBlank = (row: TableRow) =>
+  Object.values(row).every((cell) => !(typeof cell === 'string' ? cell : cell.join('')).trim())
+
 /** What a table looks like, before it is read. */
 export interface TableGuess {
   readonly columns: readonly string[]
   /** The first rows as they are. */
-  readonly sample: readonly Readonly<Record<string, string>>[]
+  readonly sample: readonly TableRow[]
   readonly mapping: DailyMapping
 }
 
@@ -58,7 +83,7 @@ const SAMPLE_ROWS = 60
 /** Whether a column of highs is in degrees Fahrenheit, by its name or its numbers: ask before reading. */
 export function looksFahrenheit(rows: TableGuess['sample'], column: string | undefined): boolean {
   if (column === undefined) return false
-  const highs = rows.map((row) => numberIn(row[column]) ?? NaN).filter(isFinite)
+  const highs = rows.map((row) => numberIn(cellOf(row, column)) ?? NaN).filter(isFinite)
   const mean = highs.reduce((sum, value) => sum + value, 0) / highs.length
   return /°\s*f\b|fahrenheit|\(f\)|_f$/i.test(column) || mean > NO_CELSIUS_MEAN
 }
@@ -71,8 +96,8 @@ export function looksFahrenheit(rows: TableGuess['sample'], column: string | und
  * @throws InputError `noTable`
  */
 export function guessTable(text: string): TableGuess {
-  const { data, meta } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
-    header: true,
+  const { data, meta } = Papa.parse<TableRow>(text.replace(/^\uFEFF/, ''), {
+    ...tableOptions(),
     preview: SAMPLE_ROWS,
     skipEmptyLines: true,
   })
@@ -99,14 +124,14 @@ export function guessTable(text: string): TableGuess {
         : /mph/i.test(found.windMS ?? '')
           ? 'mph'
           : 'mS',
-      dateOrder: orderOf(data.map((row) => row[found.date ?? ''] ?? '')),
+      dateOrder: orderOf(data.map((row) => cellOf(row, found.date))),
     },
   }
 }
 
 /** A number with a point or a comma; undefined where the cell is empty or says that nothing is known. */
-function numberIn(cell: string | undefined): number | undefined {
-  const text = (cell ?? '').trim()
+function numberIn(cell: string): number | undefined {
+  const text = cell.trim()
   if (/^(|-|na|n\/a|nan|null|m|-?9999?(\.0+)?)$/i.test(text)) return undefined
   return Number(text.replace(',', '.'))
 }
@@ -153,17 +178,19 @@ export function dailyRows({ columns, tempUnit, rainUnit, windUnit, dateOrder }: 
     sunshineH: (value) => value,
     radiationMjM2: (value) => value,
   }
-  function push(line: number, row: Readonly<Record<string, string>>): void {
-    const cell = row[columns.date!] ?? ''
+  /** Takes a row; a blank one is none. */
+  function push(line: number, row: TableRow): void {
+    if (isBlank(row)) return
+    const cell = cellOf(row, columns.date)
     const date = dateIn(cell, dateOrder)
     if (!date) return list.refuse(line, 'badDate', { given: cell.slice(0, 40) })
     const day: Record<string, unknown> = { date }
     for (const [column, to] of Object.entries(convert)) {
       const name = columns[column as WeatherColumn]
-      const value = name === undefined ? undefined : numberIn(row[name])
+      const value = numberIn(cellOf(row, name))
       if (value === undefined) continue
       if (Number.isNaN(value))
-        return list.refuse(line, 'notReadable', { given: (row[name!] ?? '').slice(0, 40) })
+        return list.refuse(line, 'notReadable', { given: cellOf(row, name).slice(0, 40) })
       day[column] = to(value)
     }
     // A day without temperatures is a missing day, not a fault.
@@ -181,13 +208,10 @@ export function dailyRows({ columns, tempUnit, rainUnit, windUnit, dateOrder }: 
 export function readDailyCsv(text: string, mapping: DailyMapping): WeatherRead {
   const rows = dailyRows(mapping)
   let line = 1
-  Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
-    header: true,
+  Papa.parse<TableRow>(text.replace(/^\uFEFF/, ''), {
+    ...tableOptions(),
     skipEmptyLines: false,
-    step: ({ data }) => {
-      line++
-      if (Object.values(data).some((cell) => cell?.trim())) rows.push(line, data)
-    },
+    step: ({ data }) => rows.push(++line, data),
   })
   return rows.finish()
 }

@@ -55,8 +55,8 @@ export function dayList() {
 
   /** Takes a day as a line gives it; of two lines of one date the first stands. */
   function add(line: number, given: Record<string, unknown>): void {
-    if (byDate.has(String(given['date'])))
-      return refuse(line, 'dateTwice', { date: String(given['date']) })
+    const { date } = given
+    if (typeof date === 'string' && byDate.has(date)) return refuse(line, 'dateTwice', { date })
     const checked = dailyWeatherSchema.safeParse(given, { reportInput: true })
     if (checked.success) byDate.set(checked.data.date, checked.data)
     else {

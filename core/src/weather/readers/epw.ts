@@ -1,4 +1,5 @@
 import Papa from 'papaparse'
+import { max, min } from 'd3-array'
 import { InputError } from '../../units'
 import { windAt2M } from '../air'
 import { dayList, type WeatherRead } from './dayList'
@@ -30,10 +31,10 @@ function dayOf(date: string, { values }: Hours): Record<string, unknown> {
   const { dryBulbC, humidityPercent, radiationWhM2, windMS, rainMm } = values
   return {
     date,
-    ...(dryBulbC.length && { tempMaxC: Math.max(...dryBulbC), tempMinC: Math.min(...dryBulbC) }),
+    ...(dryBulbC.length && { tempMaxC: max(dryBulbC), tempMinC: min(dryBulbC) }),
     ...(humidityPercent.length && {
-      humidityMaxShare: Math.min(1, Math.max(...humidityPercent) / 100),
-      humidityMinShare: Math.min(...humidityPercent) / 100,
+      humidityMaxShare: Math.min(1, max(humidityPercent)! / 100),
+      humidityMinShare: min(humidityPercent)! / 100,
     }),
     ...(radiationWhM2.length && { radiationMjM2: sum(radiationWhM2) * MJ_PER_WH }),
     ...(windMS.length && { windMS: windAt2M(sum(windMS) / windMS.length, WIND_HEIGHT_M) }),

@@ -1,5 +1,5 @@
 import Papa from 'papaparse'
-import { InputError } from '../../units'
+import { InputError, own } from '../../units'
 import { dayList, type WeatherRead } from './dayList'
 
 /** Elements of GHCN-Daily that are of use here, as days name them, and their scale. */
@@ -24,7 +24,7 @@ function take(
   element: string,
   value: number,
 ): void {
-  const known = ELEMENTS[element]
+  const known = own(ELEMENTS, element)
   if (!known || value === MISSING || Number.isNaN(value)) return
   const entry = gathered.get(date) ?? { line, day: { date } }
   entry.day[known.name] = value * known.scale

@@ -4,10 +4,13 @@ import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import {
   addDays,
+  fieldSchema,
   holdsFor,
   isOverLabel,
   measureMl,
+  mixTestSchema,
   nutrients,
+  recordSchema,
   shelfStock,
   type ChosenForPot,
   type FeedDose,
@@ -69,7 +72,10 @@ const nextDate = computed(() =>
 const productId = ref<string | undefined>(choices.value[0]?.value)
 const massG = ref<number>()
 watch(productId, () => (massG.value = undefined))
-const other = computed(() => (productId.value ? doseOf(productId.value, massG.value) : {}))
+const massSchema = fieldSchema(recordSchema, { kind: 'feed' }, 'massG')
+const other = computed(() =>
+  productId.value && !Number.isNaN(massG.value) ? doseOf(productId.value, massG.value) : {},
+)
 const isSpoonUnknown = computed(
   () =>
     other.value.fault?.code === 'densityUnknown' ||
@@ -223,6 +229,7 @@ const giveAll = (doses: readonly FeedDose[]) => give(doses)
       v-model="massG"
       dimension="mass"
       optional
+      :schema="massSchema"
       :label="t('feedView.amount')"
       :hint="t('feedView.byLabel')"
     />
@@ -235,7 +242,12 @@ const giveAll = (doses: readonly FeedDose[]) => give(doses)
     <p v-else-if="other.fault" class="strong" role="alert">{{ ofError(other.fault) }}</p>
     <form v-if="isSpoonUnknown" class="feed-spoon" @submit.prevent="keepSpoon">
       <p>{{ t('feedView.unknownSpoon') }}</p>
-      <QuantityField v-model="spoonG" dimension="mass" :label="t('feedView.spoonGrams')" />
+      <QuantityField
+        v-model="spoonG"
+        dimension="mass"
+        :schema="fieldSchema(mixTestSchema, { kind: 'weigh' }, 'massG')"
+        :label="t('feedView.spoonGrams')"
+      />
       <el-button native-type="submit" :disabled="!spoonG" :loading="isSaving">
         {{ t('feedView.spoonKeep') }}
       </el-button>

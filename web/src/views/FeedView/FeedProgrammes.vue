@@ -9,6 +9,7 @@ import {
   judgePlan,
   programmeIds,
   programmes,
+  requireIn,
   stepFault,
   stepsFor,
   type FeedPlan,
@@ -129,7 +130,10 @@ async function take(containerIds: readonly string[]): Promise<void> {
       params: { code: props.pot.container.code },
     },
     (draft) => {
-      for (const id of containerIds) draft.feedPlans[id] = { ...plan }
+      // Of all pots those that are still there; of one, it has to be.
+      if (!isAll) requireIn(draft.containers, props.pot.container.id)
+      const there = new Set(draft.containers.map(({ id }) => id))
+      for (const id of containerIds) if (there.has(id)) draft.feedPlans[id] = { ...plan }
     },
   )
 }

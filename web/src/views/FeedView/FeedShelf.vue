@@ -1,16 +1,19 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { Close } from '@element-plus/icons-vue'
 import { nanoid } from 'nanoid'
 import {
   feedProducts,
+  fieldSchema,
+  keepIn,
   labelToElements,
   priceOfG,
   productProvenance,
   reason,
   releaseReasons,
+  schemaOf,
   shelfStock,
   spoonMassG,
   type FeedProduct,
@@ -78,6 +81,8 @@ const kiloPrice = (product: FeedProduct) => {
   return price === undefined ? '–' : money(price * KILO)
 }
 
+const countSchema = fieldSchema(schemaOf('shelf')!, 0, 'massG')
+const isCount = (value: number | undefined): value is number => countSchema.safeParse(value).success
 const countedId = ref<string>()
 const countedG = ref<number>()
 function startCount({ product, leftG }: ShelfStock): void {
@@ -91,7 +96,7 @@ async function putOn(productId: string, massG: number): Promise<void> {
   })
 }
 async function keepCount(): Promise<void> {
-  if (countedId.value === undefined || countedG.value === undefined) return
+  if (countedId.value === undefined || !isCount(countedG.value)) return
   await putOn(countedId.value, countedG.value)
   countedId.value = undefined
 }
@@ -112,26 +117,24 @@ const addChoices = computed(() =>
     : [],
 )
 async function add(): Promise<void> {
-  if (!addId.value || addG.value === undefined) return
+  if (!addId.value || !isCount(addG.value)) return
   await putOn(addId.value, addG.value)
   addId.value = undefined
   addG.value = undefined
 }
 
 // A label.
-const edited = ref<{ id: string; product: FeedProduct | undefined }>()
-const isKnown = computed(
-  () => garden.value?.products.some(({ id }) => id === edited.value?.id) ?? false,
-)
+const edited = shallowRef<{ id: string; product: FeedProduct | undefined; wasOwn: boolean }>()
 function startEdit(product: FeedProduct): void {
   const { provenance: _generic, ...own } = product
-  edited.value = { id: product.id, product: { ...own, name: productName(product.id) } }
+  const wasOwn = garden.value?.products.some(({ id }) => id === product.id) ?? false
+  edited.value = { id: product.id, product: { ...own, name: productName(product.id) }, wasOwn }
 }
 async function saveProduct(product: FeedProduct, stockG: number | undefined): Promise<void> {
   const name = product.name ?? ''
+  const { product: start, wasOwn } = edited.value!
   await store.edit({ code: 'change.product', params: { name } }, (draft) => {
-    draft.products = draft.products.filter(({ id }) => id !== product.id)
-    draft.products.push(structuredClone(product))
+    keepIn(draft.products, structuredClone(product), start, !wasOwn)
     if (stockG !== undefined) {
       draft.shelf = draft.shelf.filter(({ productId }) => productId !== product.id)
       draft.shelf.push({ productId: product.id, massG: stockG, countedAt: now.value })
@@ -224,11 +227,16 @@ async function removeProduct(id: string): Promise<void> {
     <aside class="panel feed-side">
       <form v-if="countedId" class="sheet" @submit.prevent="keepCount">
         <h3>{{ t('feedView.countTitle', { product: productName(countedId) }) }}</h3>
-        <QuantityField v-model="countedG" dimension="mass" :label="t('feedView.countField')" />
+        <QuantityField
+          v-model="countedG"
+          dimension="mass"
+          :schema="countSchema"
+          :label="t('feedView.countField')"
+        />
         <el-button
           type="primary"
           native-type="submit"
-          :disabled="countedG === undefined"
+          :disabled="!isCount(countedG)"
           :loading="isSaving"
         >
           {{ t('feedView.countKeep') }}
@@ -237,12 +245,18 @@ async function removeProduct(id: string): Promise<void> {
       <form class="sheet" @submit.prevent="add">
         <h3>{{ t('feedView.addTitle') }}</h3>
         <ChoiceField v-model="addId" :label="t('feedView.addProduct')" :options="addChoices" />
-        <QuantityField v-model="addG" dimension="mass" optional :label="t('feedView.countField')" />
+        <QuantityField
+          v-model="addG"
+          dimension="mass"
+          optional
+          :schema="countSchema"
+          :label="t('feedView.countField')"
+        />
         <div class="row">
-          <el-button native-type="submit" :disabled="!addId || addG === undefined">
+          <el-button native-type="submit" :disabled="!addId || !isCount(addG)">
             {{ t('feedView.addTitle') }}
           </el-button>
-          <el-button @click="edited = { id: nanoid(), product: undefined }">
+          <el-button @click="edited = { id: nanoid(), product: undefined, wasOwn: false }">
             {{ t('feedView.own') }}
           </el-button>
         </div>
@@ -254,7 +268,7 @@ async function removeProduct(id: string): Promise<void> {
       :id="edited.id"
       :start="edited.product"
       :settings="garden.settings"
-      :is-known="isKnown"
+      :is-known="edited.wasOwn"
       @save="saveProduct"
       @remove="removeProduct"
       @close="edited = undefined"

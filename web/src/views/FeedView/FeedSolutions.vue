@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, reactive, ref, watch } from 'vue'
+import { computed, reactive, ref } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { Close, Plus } from '@element-plus/icons-vue'
@@ -27,6 +27,7 @@ import { useFormat } from '../../ui/format'
 import { useNames } from '../../ui/names'
 import NumberField from '../../ui/NumberField.vue'
 import { useOptions } from '../../ui/options'
+import { useFollowing } from '../../ui/useFollowing'
 import QuantityField from '../../ui/QuantityField.vue'
 import WhyNumber from '../../ui/WhyNumber.vue'
 import { useFaultWords, useStrengthWords } from './useStrengthWords'
@@ -91,8 +92,7 @@ const stockL = ref<number | undefined>(1)
 const stock = computed(() => stockTanks(feeds.value, Number(ratio.value), water.value))
 
 // The gardener's own water.
-const own = reactive({ ...water.value })
-watch(water, (now) => Object.assign(own, now))
+const { fields: own, isTouched } = useFollowing(() => ({ ...water.value }))
 const kind = computed({
   get: () => own.kind,
   set: (value) => Object.assign(own, usualWater[value ?? 'tap']),
@@ -106,7 +106,8 @@ async function keepWater(): Promise<void> {
   if (!ownChecked.value.success) return
   const kept = ownChecked.value.data
   await store.edit({ code: 'change.water' }, (draft) => {
-    draft.settings.water = kept
+    for (const key of ['kind', 'ecDsM', 'caMgL', 'mgMgL'] as const)
+      if (isTouched(key)) Object.assign(draft.settings.water, { [key]: kept[key] })
   })
 }
 </script>
@@ -170,7 +171,7 @@ async function keepWater(): Promise<void> {
             {{
               t('feedView.tankLine', {
                 product: productName(one.product.id),
-                mass: mass(one.gramsL * (stockL ?? 1)),
+                mass: mass(one.gramsL * (stockL || 1)),
               })
             }}
           </p>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref } from 'vue'
+import { computed, ref } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
+import { lazily } from '../../loading'
 import { useFeedingStore } from '../../stores/feeding'
 import { useTodayStore } from '../../stores/today'
 import SwitchButtons from '../../ui/SwitchButtons.vue'
@@ -9,9 +10,9 @@ import FeedPots from './FeedPots.vue'
 import PotLedger from './PotLedger.vue'
 import './feed.css'
 
-const FeedShelf = defineAsyncComponent(() => import('./FeedShelf.vue'))
-const FeedProgrammes = defineAsyncComponent(() => import('./FeedProgrammes.vue'))
-const FeedSolutions = defineAsyncComponent(() => import('./FeedSolutions.vue'))
+const FeedShelf = lazily(() => import('./FeedShelf.vue'))
+const FeedProgrammes = lazily(() => import('./FeedProgrammes.vue'))
+const FeedSolutions = lazily(() => import('./FeedSolutions.vue'))
 
 const modes = ['ledger', 'programmes', 'shelf', 'can'] as const
 type Mode = (typeof modes)[number]

@@ -3,8 +3,11 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
   amountUnits,
+  fieldSchema,
   labelRateKinds,
   productForms,
+  productSchema,
+  schemaOf,
   type FeedProduct,
   type Settings,
 } from '@rimbo/core'
@@ -160,7 +163,6 @@ function save(): void {
           v-model="spoonG"
           dimension="mass"
           optional
-          strict
           :label="t('feedView.form.density')"
           :hint="t('feedView.form.densityHint')"
           :fault="faultAt('densityGMl')"
@@ -186,7 +188,7 @@ function save(): void {
           v-model="packG"
           dimension="mass"
           optional
-          strict
+          :schema="fieldSchema(productSchema, 'packs', 0, 'massG')"
           :label="t('feedView.form.pack')"
           :fault="faultAt('packs.0.massG')"
         />
@@ -199,7 +201,7 @@ function save(): void {
           v-model="stockG"
           dimension="mass"
           optional
-          strict
+          :schema="fieldSchema(schemaOf('shelf')!, 0, 'massG')"
           :label="t('feedView.form.stock')"
         />
       </div>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
 import { Delete } from '@element-plus/icons-vue'
@@ -33,6 +33,12 @@ const priceIn = (text: string) => {
   return text.trim() && value >= 0 && value <= 10_000 ? value : undefined
 }
 const budgetText = ref(String(props.wanted.budget))
+watch(
+  () => props.wanted.budget,
+  (budget) => {
+    if (priceIn(budgetText.value) !== budget) budgetText.value = String(budget)
+  },
+)
 const budgetFault = computed(() =>
   priceIn(budgetText.value) === undefined ? t('arrange.priceFault') : undefined,
 )

@@ -28,12 +28,14 @@ const change = (to: Partial<ArrangementWishes>) =>
   })
 
 function pin(containerId: string, to: { stays?: boolean; varietyId?: string | undefined }) {
-  const { pins } = wanted.value
-  const known = pins.find((one) => one.containerId === containerId)
-  const next = { containerId, stays: false, ...known, ...to }
-  const rest = pins.filter((one) => one.containerId !== containerId)
-  const isKept = next.stays || next.varietyId !== undefined
-  return change({ pins: isKept ? [...rest, next] : rest })
+  return store.edit({ code: 'change.arrangement' }, (draft) => {
+    const now = (draft.arrangement ??= { ...noArrangement })
+    const known = now.pins.find((one) => one.containerId === containerId)
+    const next = { containerId, stays: false, ...known, ...to }
+    const rest = now.pins.filter((one) => one.containerId !== containerId)
+    const isKept = next.stays || next.varietyId !== undefined
+    now.pins = isKept ? [...rest, next] : rest
+  })
 }
 
 const TIME_LIMIT_S = 60

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useRoute } from 'vue-router'
 import { useI18n } from 'vue-i18n'
@@ -9,11 +9,13 @@ import {
   crops,
   cultivars,
   habitClasses,
+  keepIn,
   plantingSchema,
   varietyOf,
   type Planting,
   type Variety,
 } from '@rimbo/core'
+import { lazily } from '../../loading'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
 import { useFormat } from '../../ui/format'
@@ -22,7 +24,7 @@ import TextField from '../../ui/TextField.vue'
 import FitPots from './FitPots.vue'
 import FitVerdicts from './FitVerdicts.vue'
 
-const VarietyForm = defineAsyncComponent(() => import('./VarietyForm.vue'))
+const VarietyForm = lazily(() => import('./VarietyForm.vue'))
 
 const store = useGardenStore()
 const { garden, isSaving } = storeToRefs(store)
@@ -74,10 +76,9 @@ function changeVariety(): void {
   if (variety.value) edited.value = { start: variety.value, isNew: false }
 }
 async function saveVariety(next: Variety): Promise<void> {
+  const { start, isNew } = edited.value!
   await store.edit({ code: 'change.variety', params: { name: next.name ?? '' } }, (draft) => {
-    const index = draft.varieties.findIndex((one) => one.id === next.id)
-    if (index < 0) draft.varieties.push(next)
-    else draft.varieties[index] = next
+    keepIn(draft.varieties, next, start, isNew)
   })
   edited.value = undefined
   varietyId.value = next.id

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { defineAsyncComponent, ref } from 'vue'
+import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { lazily } from '../../loading'
 import { useOptions } from '../../ui/options'
 import SwitchButtons from '../../ui/SwitchButtons.vue'
 import FitPair from './FitPair.vue'
 
-const FitArrange = defineAsyncComponent(() => import('./FitArrange.vue'))
+const FitArrange = lazily(() => import('./FitArrange.vue'))
 
 /** One plant in one pot, or all wishes in all pots. */
 const modes = ['pair', 'arrange'] as const

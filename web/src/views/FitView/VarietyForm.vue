@@ -3,6 +3,7 @@ import { computed, reactive, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
   faultsOf,
+  fieldSchema,
   fruitClassesOf,
   habitsOf,
   varietySchema,
@@ -94,18 +95,21 @@ function save(): void {
           v-model="typed.matureHeightMm"
           dimension="length"
           :label="t('variety.height')"
+          :schema="fieldSchema(varietySchema, 'matureHeightMm')"
           :fault="faults['matureHeightMm']"
         />
         <QuantityField
           v-model="typed.matureCanopyM2"
           dimension="area"
           :label="t('variety.canopy')"
+          :schema="fieldSchema(varietySchema, 'matureCanopyM2')"
           :fault="faults['matureCanopyM2']"
         />
         <QuantityField
           v-model="typed.fullVolumeL"
           dimension="volume"
           :label="t('variety.fullVolume')"
+          :schema="fieldSchema(varietySchema, 'fullVolumeL')"
           :fault="faults['fullVolumeL']"
           :hint="t('variety.fullVolumeHint')"
         />

@@ -3,8 +3,11 @@ import { computed } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import {
+  own,
+  containerSchema,
   containerTypes,
   exposures,
+  fieldSchema,
   potOn,
   recipes,
   type Container,
@@ -21,7 +24,7 @@ import { useOptions } from '../../ui/options'
 import QuantityField from '../../ui/QuantityField.vue'
 import TextField from '../../ui/TextField.vue'
 import VolumeFacts from './VolumeFacts.vue'
-import { sizesOf } from './formFields'
+import { kindOf, sizesOf, type SizeName } from './formFields'
 import PartFields from './PartFields.vue'
 import { useContainerForm } from './useContainerForm'
 import WallFields from './WallFields.vue'
@@ -63,12 +66,14 @@ const {
 const preview = computed(() => container.value && potOn(props.garden, container.value, date.value))
 
 const faultAt = (field: string): string | undefined => {
-  const fault: Fault | undefined = faults.value[field]
+  const fault: Fault | undefined = own(faults.value, field)
   return fault && atField(fault)
 }
 const headspaceFault = computed(() =>
   faults.value['fillMm']?.code === 'tooSmall' ? t('form.nothingFilled') : faultAt('fillMm'),
 )
+const sizeSchema = (name: SizeName) =>
+  fieldSchema(containerSchema, 'shape', { kind: kindOf[choice.type] }, name)
 const isDiameter = (name: string) => name.toLowerCase().includes('diameter')
 const { optionsOf } = useOptions()
 
@@ -128,6 +133,7 @@ function save(): void {
         :key="name"
         v-model="sizes[name]"
         dimension="length"
+        :schema="sizeSchema(name)"
         :label="t(`form.${name}`)"
         :fault="faultAt(name)"
         v-bind="isDiameter(name) ? { parse: readDiameter } : {}"
@@ -142,6 +148,7 @@ function save(): void {
         v-if="choice.type === 'fabricBag'"
         v-model="lengths.rolledMm"
         dimension="length"
+        :schema="fieldSchema(containerSchema, 'rolledMm')"
         :label="t('form.rolled')"
         :fault="faultAt('rolledMm')"
         :hint="t('form.rolledHint')"
@@ -150,6 +157,7 @@ function save(): void {
         v-if="choice.type === 'basket'"
         v-model="lengths.linerMm"
         dimension="length"
+        :schema="fieldSchema(containerSchema, 'linerMm')"
         :label="t('form.liner')"
         :fault="faultAt('linerMm')"
       />
@@ -163,6 +171,7 @@ function save(): void {
       <QuantityField
         v-model="lengths.mulchMm"
         dimension="length"
+        :schema="fieldSchema(containerSchema, 'mulchMm')"
         :label="t('form.mulch')"
         :fault="faultAt('mulchMm')"
       />

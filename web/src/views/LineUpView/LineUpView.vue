@@ -1,12 +1,13 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, onMounted, ref, shallowRef, watch } from 'vue'
+import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useRoute } from 'vue-router'
 import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
 import { Plus, RefreshLeft } from '@element-plus/icons-vue'
 import { nextCode, typicalContainer, type Container } from '@rimbo/core'
-import { allWords } from '../../i18n'
+import { allWords, withWords } from '../../i18n'
+import { lazily, load, reportMissing } from '../../loading'
 import LineUpDrawing from '../../drawing/LineUpDrawing.vue'
 import type { useFeedingStore } from '../../stores/feeding'
 import { useGardenStore } from '../../stores/garden'
@@ -17,14 +18,8 @@ import { usePotWords } from '../../ui/potWords'
 import { useContainerEdits } from './useContainerEdits'
 import { useShownDay } from './useShownDay'
 
-const ContainerForm = defineAsyncComponent(async () => {
-  await allWords()
-  return import('./ContainerForm.vue')
-})
-const PotPanel = defineAsyncComponent(async () => {
-  await allWords()
-  return import('./PotPanel.vue')
-})
+const ContainerForm = lazily(withWords(() => import('./ContainerForm.vue')))
+const PotPanel = lazily(withWords(() => import('./PotPanel.vue')))
 
 const { garden } = storeToRefs(useGardenStore())
 const edits = useContainerEdits()
@@ -39,10 +34,15 @@ const selectedId = ref<string>()
 const { shownDate, isOtherDay, rowKind, shownWords, rowWords } = useShownDay()
 /** Feeds come once the pots are drawn: the first screen does not wait for them. */
 const feeding = shallowRef<ReturnType<typeof useFeedingStore>>()
-onMounted(async () => {
-  const store = await import('../../stores/feeding')
-  feeding.value = store.useFeedingStore()
-})
+async function bringFeeds(): Promise<void> {
+  try {
+    const { useFeedingStore } = await load(() => import('../../stores/feeding'))
+    feeding.value = useFeedingStore()
+  } catch {
+    reportMissing(feeding, () => void bringFeeds())
+  }
+}
+onMounted(bringFeeds)
 /** With what feeds are dissolved in, once they are known. */
 const carried = computed(() => feeding.value?.walk)
 const fedCount = computed(
@@ -87,7 +87,7 @@ function select(id: string): void {
 }
 
 async function add(): Promise<void> {
-  await allWords()
+  await load(allWords)
   if (!garden.value || !space.value) return
   const type = 'pot'
   edited.value = {
@@ -107,7 +107,8 @@ async function add(): Promise<void> {
 }
 
 async function save(container: Container): Promise<void> {
-  await edits.keep(container, edited.value?.isNew ?? false)
+  if (!edited.value) return
+  await edits.keep(container, edited.value.start, edited.value.isNew)
   edited.value = undefined
   spaceId.value = container.spaceId
   selectedId.value = container.id

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Fault, PartName } from '@rimbo/core'
+import { own, containerSchema, fieldSchema, type Fault, type PartName } from '@rimbo/core'
 import ChoiceField from '../../ui/ChoiceField.vue'
 import CountField from '../../ui/CountField.vue'
 import { useFaultText } from '../../ui/faults'
@@ -29,7 +29,7 @@ const faultAt = (field: PartField) => {
   return fault && atField(fault)
 }
 const numberIn = (field: PartField) => {
-  const value = model.value[field.name]
+  const value = own(model.value, field.name)
   return typeof value === 'number' ? value : undefined
 }
 const set = (field: PartField, value: number | string | undefined) => {
@@ -47,6 +47,7 @@ const { optionsOf } = useOptions()
           v-if="'dimension' in field"
           :model-value="numberIn(field)"
           :dimension="field.dimension"
+          :schema="fieldSchema(containerSchema, name, field.name)"
           :label="labelOf(field)"
           :fault="faultAt(field)"
           :optional="!!field.optional"

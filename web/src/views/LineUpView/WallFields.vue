@@ -2,6 +2,9 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  own,
+  containerSchema,
+  fieldSchema,
   materials,
   wallColourOf,
   wallColours,
@@ -28,7 +31,10 @@ const holeDiameterMm = defineModel<number | undefined>('holeDiameterMm', { requi
 
 const { t } = useI18n()
 const { atField } = useFaultText()
-const faultAt = (field: string) => props.faults[field] && atField(props.faults[field])
+const faultAt = (field: string) => {
+  const fault = own(props.faults, field)
+  return fault && atField(fault)
+}
 const { optionsOf } = useOptions()
 
 const shownColour = computed({
@@ -58,6 +64,7 @@ const resinOptions = ['1', '2', '3', '4', '5', '6', '7'].map((value) => ({ value
     <QuantityField
       v-model="wallMm"
       dimension="length"
+      :schema="fieldSchema(containerSchema, 'wallMm')"
       :label="t('form.wall')"
       :fault="faultAt('wallMm')"
     />
@@ -72,6 +79,7 @@ const resinOptions = ['1', '2', '3', '4', '5', '6', '7'].map((value) => ({ value
       v-model="pouredL"
       dimension="volume"
       optional
+      :schema="fieldSchema(containerSchema, 'pourTest', 'rimVolumeL')"
       :label="t('form.poured')"
       :fault="faultAt('pourTest.rimVolumeL')"
       :hint="t('form.pouredHint')"
@@ -88,6 +96,7 @@ const resinOptions = ['1', '2', '3', '4', '5', '6', '7'].map((value) => ({ value
       dimension="length"
       bare="mm"
       optional
+      :schema="fieldSchema(containerSchema, 'holes', 'diameterMm')"
       :label="t('form.holeDiameter')"
       :fault="faultAt('holes.diameterMm')"
     />

@@ -1,6 +1,6 @@
 import { storeToRefs } from 'pinia'
 import { nanoid } from 'nanoid'
-import { nextCode, type Container } from '@rimbo/core'
+import { InputError, keepIn, nextCode, requireIn, type Container } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 
 /** What can be done to the containers of the open garden, each as one change that can be undone. */
@@ -8,16 +8,15 @@ export function useContainerEdits() {
   const store = useGardenStore()
   const { garden } = storeToRefs(store)
 
-  const keep = (container: Container, isNew: boolean): Promise<void> =>
+  /** Keeps what was touched in a form; what others have changed in the meantime stays. */
+  const keep = (container: Container, start: Container, isNew: boolean): Promise<void> =>
     store.edit(
       {
         code: isNew ? 'change.addContainer' : 'change.editContainer',
         params: { code: container.code },
       },
       (draft) => {
-        const index = draft.containers.findIndex((one) => one.id === container.id)
-        if (index < 0) draft.containers.push(container)
-        else draft.containers[index] = container
+        keepIn(draft.containers, container, start, isNew)
       },
     )
 
@@ -25,8 +24,8 @@ export function useContainerEdits() {
   async function copy({ id, code }: Container, times: number): Promise<string | undefined> {
     const codes: string[] = []
     await store.edit({ code: 'change.copyContainer', params: { code, times } }, (draft) => {
+      const { standing: _here, ...unplaced } = requireIn(draft.containers, id)
       const index = draft.containers.findIndex((one) => one.id === id)
-      const { standing: _here, ...unplaced } = draft.containers[index]!
       for (let copied = 1; copied <= times; copied++) {
         const own = nextCode(draft, code)
         codes.push(own)
@@ -38,8 +37,8 @@ export function useContainerEdits() {
 
   const unroll = ({ id, code }: Container): Promise<void> =>
     store.edit({ code: 'change.unroll', params: { code } }, (draft) => {
-      const container = draft.containers.find((one) => one.id === id)
-      if (!container?.rolledMm) return
+      const container = requireIn(draft.containers, id)
+      if (!container.rolledMm) return
       container.fillMm += container.rolledMm
       delete container.rolledMm
     })
@@ -55,6 +54,7 @@ export function useContainerEdits() {
     store.edit({ code: 'change.moveContainer', params: { code } }, (draft) => {
       const from = draft.containers.findIndex((one) => one.id === id)
       const to = draft.containers.findIndex((one) => one.id === other.id)
+      if (from < 0 || to < 0) throw new InputError('gone')
       const [moved] = draft.containers.splice(from, 1)
       if (moved) draft.containers.splice(to, 0, moved)
     })

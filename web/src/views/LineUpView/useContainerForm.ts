@@ -171,8 +171,8 @@ export function useContainerForm(
       label: readLabelText.value.label,
       shape,
       fillMm: isKnown ? wholeRimMm - rolledMm - headspaceMm : undefined,
-      rolledMm: rolledMm || undefined,
-      linerMm: choice.type === 'basket' && linerMm ? linerMm : undefined,
+      rolledMm: rolledMm === 0 ? undefined : rolledMm,
+      linerMm: choice.type === 'basket' && linerMm !== 0 ? linerMm : undefined,
       wallMm,
       mulchMm,
       baseHeightMm:

@@ -2,7 +2,17 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { Close, Plus } from '@element-plus/icons-vue'
-import { ingredients, packKinds, TABLED_SUCTIONS_CM, type Ingredient } from '@rimbo/core'
+import {
+  own,
+  fieldSchema,
+  ingredients,
+  ingredientSchema,
+  nameSchema,
+  packKinds,
+  schemaOf,
+  TABLED_SUCTIONS_CM,
+  type Ingredient,
+} from '@rimbo/core'
 import ChoiceField from '../../ui/ChoiceField.vue'
 import { useFaultText } from '../../ui/faults'
 import { useOptions } from '../../ui/options'
@@ -25,7 +35,7 @@ const emit = defineEmits<{
   close: []
 }>()
 const { t } = useI18n()
-const { atField } = useFaultText()
+const { atField, textFault } = useFaultText()
 const { optionsOf } = useOptions()
 
 const { name, numbers, water, packs, isMeasured, checked, faults, startFrom, addPack } =
@@ -35,13 +45,15 @@ const faultAt = (path: string) => {
   const fault = faults.value.get(path)
   return fault && atField(fault)
 }
-const nameFault = computed(() => (name.value.trim() ? undefined : t('ingredients.nameFault')))
+const nameFault = computed(() => textFault(nameSchema, name.value, t('ingredients.nameFault')))
+/** Loose litres of any ingredient. */
+const stockSchema = fieldSchema(schemaOf('stockL')!, 0)
 const likeId = ref<string | undefined>('compost')
 const likeChoices = computed(() => optionsOf(Object.keys(ingredients), 'ingredient'))
 
 function save(): void {
   const { data } = checked.value
-  if (data && !nameFault.value) emit('save', data, stock.value ?? 0)
+  if (data && !nameFault.value && !Number.isNaN(stock.value)) emit('save', data, stock.value ?? 0)
 }
 </script>
 
@@ -67,6 +79,7 @@ function save(): void {
           v-model="stock"
           dimension="volume"
           optional
+          :schema="stockSchema"
           :label="t('ingredients.stock')"
         />
         <NumberField
@@ -118,6 +131,7 @@ function save(): void {
           v-model="pack.labelL"
           dimension="volume"
           optional
+          :schema="fieldSchema(ingredientSchema, 'packs', 0, 'labelL')"
           :label="t('ingredients.labelL')"
           :fault="faultAt(`packs.${index}.labelL`)"
         />
@@ -133,6 +147,7 @@ function save(): void {
           v-model="pack.looseL"
           dimension="volume"
           optional
+          :schema="fieldSchema(ingredientSchema, 'packs', 0, 'looseL')"
           :label="t('ingredients.looseL')"
           :fault="faultAt(`packs.${index}.looseL`)"
         />
@@ -158,7 +173,7 @@ function save(): void {
           {{ t('ingredients.save') }}
         </el-button>
         <el-button v-if="canRemove" @click="emit('remove', start.id)">
-          {{ t(start.id in ingredients ? 'ingredients.typicalAgain' : 'ingredients.remove') }}
+          {{ t(own(ingredients, start.id) ? 'ingredients.typicalAgain' : 'ingredients.remove') }}
         </el-button>
       </div>
     </form>

@@ -9,6 +9,9 @@ import {
   ingredientProvenance,
   ingredients,
   ingredientsOf,
+  isSame,
+  keepIn,
+  own,
   particleClassOf,
   type Ingredient,
 } from '@rimbo/core'
@@ -36,27 +39,41 @@ const rows = computed(() =>
           : ingredientProvenance(one).mark,
       name: ingredientName(one.id),
       price: price === undefined ? t('mix.homeMade') : t('mix.priceL', { price: money(price) }),
-      stockL: garden.value?.stockL[one.id] ?? 0,
+      stockL: own(garden.value?.stockL ?? {}, one.id) ?? 0,
     }
   }),
 )
 
-const edited = shallowRef<{ start: Ingredient; stockL: number; isNew: boolean }>()
+const edited = shallowRef<{
+  start: Ingredient
+  stockL: number
+  isNew: boolean
+  /** It stood among the gardener's own. */
+  wasOwn: boolean
+}>()
 /** What is edited is what stands under the tests: the gardener's own figures, or the typical ones. */
 function edit(id: string, stockL: number): void {
-  const start = garden.value?.ingredients.find((one) => one.id === id) ?? ingredients[id]
-  if (start) edited.value = { start: { ...start, name: ingredientName(id) }, stockL, isNew: false }
+  const known = garden.value?.ingredients.find((one) => one.id === id)
+  const start = known ?? own(ingredients, id)
+  if (!start) return
+  const named = { ...start, name: ingredientName(id) }
+  edited.value = { start: named, stockL, isNew: false, wasOwn: !!known }
 }
 const add = () => {
   const like = ingredients['compost']!
-  edited.value = { start: { ...like, id: nanoid(), name: '' }, stockL: 0, isNew: true }
+  edited.value = {
+    start: { ...like, id: nanoid(), name: '' },
+    stockL: 0,
+    isNew: true,
+    wasOwn: false,
+  }
 }
 
 async function save(one: Ingredient, stockL: number): Promise<void> {
+  const { start, stockL: stockAtStart, wasOwn } = edited.value!
   await store.edit({ code: 'change.ingredient', params: { name: one.name ?? '' } }, (draft) => {
-    const index = draft.ingredients.findIndex(({ id }) => id === one.id)
-    if (index >= 0) draft.ingredients[index] = one
-    else draft.ingredients.push(one)
+    keepIn(draft.ingredients, one, start, !wasOwn)
+    if (isSame(stockL, stockAtStart)) return
     if (stockL > 0) draft.stockL[one.id] = stockL
     else delete draft.stockL[one.id]
   })
@@ -64,13 +81,13 @@ async function save(one: Ingredient, stockL: number): Promise<void> {
 }
 /** An own one goes; a changed typical one is typical again. One that a recipe needs stays. */
 const isNeeded = (id: string) =>
-  !ingredients[id] &&
+  !own(ingredients, id) &&
   !!garden.value?.recipes.some(({ parts }) => parts.some((part) => part.ingredientId === id))
 async function remove(id: string): Promise<void> {
   edited.value = undefined
   await store.edit({ code: 'change.removeIngredient' }, (draft) => {
     draft.ingredients = draft.ingredients.filter((one) => one.id !== id)
-    if (!ingredients[id]) delete draft.stockL[id]
+    if (!own(ingredients, id)) delete draft.stockL[id]
   })
 }
 </script>

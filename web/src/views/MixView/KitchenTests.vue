@@ -4,8 +4,10 @@ import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
 import {
+  own,
   extractMethods,
   faultsOf,
+  fieldSchema,
   ingredientsOf,
   mixTestKinds,
   mixTestSchema,
@@ -101,7 +103,7 @@ const checked = computed(() => {
 })
 const faultAt = (name: string): string | undefined => {
   // What was not typed yet is not wrong yet.
-  if (values[name] === undefined || checked.value.success) return undefined
+  if (own(values, name) === undefined || checked.value.success) return undefined
   const fault = faultsOf(checked.value.error).find(({ path }) => path[0] === name)
   return fault && atField(fault)
 }
@@ -153,6 +155,7 @@ const isGuided = (one: string | undefined): one is MixTestKind => one !== 'handf
             <NumberField
               v-if="field.dimension === 'plain'"
               v-model="values[field.name]"
+              :schema="fieldSchema(mixTestSchema, { kind: guide.kind }, field.name)"
               :label="t(`test.field.${field.name}`)"
               :fault="faultAt(field.name)"
             />
@@ -160,6 +163,7 @@ const isGuided = (one: string | undefined): one is MixTestKind => one !== 'handf
               v-else
               v-model="values[field.name]"
               :dimension="field.dimension"
+              :schema="fieldSchema(mixTestSchema, { kind: guide.kind }, field.name)"
               :label="t(`test.field.${field.name}`)"
               :fault="faultAt(field.name)"
             />

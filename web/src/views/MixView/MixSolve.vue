@@ -3,6 +3,7 @@ import { computed, reactive, ref } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import {
+  own,
   ingredientsOf,
   mixAims,
   type IngredientWish,
@@ -68,7 +69,7 @@ const wish = computed((): MixWish => ({
   ingredients: wishes.value.map((one) => ({ ...one })),
 }))
 /** Shares are typed as percent; above all of it is no share. */
-const faultOf = (name: string) => ((asked[name] ?? 0) > 1 ? t('mix.shareFault') : undefined)
+const faultOf = (name: string) => ((own(asked, name) ?? 0) > 1 ? t('mix.shareFault') : undefined)
 const isWrong = computed(() => ['airLeast', 'waterLeast', 'air', 'water'].some(faultOf))
 
 const TIME_LIMIT_S = 20

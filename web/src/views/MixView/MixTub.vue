@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref } from 'vue'
+import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { MixPlan, Recipe } from '@rimbo/core'
+import { lazily } from '../../loading'
 import WetSection from '../../drawing/WetSection.vue'
 import { useFormat } from '../../ui/format'
 import MixFacts from './MixFacts.vue'
@@ -9,7 +10,7 @@ import PartsTable from './PartsTable.vue'
 import TubDrawing from './TubDrawing.vue'
 import type { Mixing } from './useMixing'
 
-const FormsRow = defineAsyncComponent(() => import('./FormsRow.vue'))
+const FormsRow = lazily(() => import('./FormsRow.vue'))
 
 /** The tub beside the pot: change the parts and see what the pot will hold. */
 const props = defineProps<{ mixing: Mixing; plan: MixPlan }>()

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useRoute } from 'vue-router'
 import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
 import {
+  keepIn,
   mixPlan,
   recipeOf,
   recipes,
@@ -12,6 +13,7 @@ import {
   type LimeKindId,
   type Recipe,
 } from '@rimbo/core'
+import { lazily } from '../../loading'
 import { useGardenStore } from '../../stores/garden'
 import ChoiceField from '../../ui/ChoiceField.vue'
 import { useFormat } from '../../ui/format'
@@ -23,11 +25,11 @@ import OwnMixes from './OwnMixes.vue'
 import SaveRecipe from './SaveRecipe.vue'
 import { OWN, useMixing } from './useMixing'
 
-const MixBatches = defineAsyncComponent(() => import('./MixBatches.vue'))
-const MixSolve = defineAsyncComponent(() => import('./MixSolve.vue'))
-const OldMix = defineAsyncComponent(() => import('./OldMix.vue'))
-const KitchenTests = defineAsyncComponent(() => import('./KitchenTests.vue'))
-const IngredientTable = defineAsyncComponent(() => import('./IngredientTable.vue'))
+const MixBatches = lazily(() => import('./MixBatches.vue'))
+const MixSolve = lazily(() => import('./MixSolve.vue'))
+const OldMix = lazily(() => import('./OldMix.vue'))
+const KitchenTests = lazily(() => import('./KitchenTests.vue'))
+const IngredientTable = lazily(() => import('./IngredientTable.vue'))
 
 const store = useGardenStore()
 const { garden, isSaving } = storeToRefs(store)
@@ -106,11 +108,9 @@ async function setMix(): Promise<void> {
 
 /** Keeps the recipe as it is now: under its own name where it is one's own, else under a new one. */
 async function keep(name: string, kept: Recipe, id: string = nanoid()): Promise<void> {
+  const start = garden.value?.recipes.find((one) => one.id === id)
   await store.edit({ code: 'change.recipe', params: { name } }, (draft) => {
-    const next = { ...kept, id, name }
-    const index = draft.recipes.findIndex((one) => one.id === id)
-    if (index >= 0) draft.recipes[index] = next
-    else draft.recipes.push(next)
+    keepIn(draft.recipes, { ...kept, id, name }, start, !start)
   })
   putBack()
   choice.value = id

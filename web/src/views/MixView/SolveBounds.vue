@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
-import { ingredientsOf, cheapestPriceL, type IngredientWish } from '@rimbo/core'
+import { own, ingredientsOf, cheapestPriceL, type IngredientWish } from '@rimbo/core'
 import { computed } from 'vue'
 import { useGardenStore } from '../../stores/garden'
 import { useFormat } from '../../ui/format'
@@ -16,8 +16,13 @@ const { ingredientName } = useNames()
 
 const shelf = computed(() => (garden.value ? ingredientsOf(garden.value) : {}))
 const priceWords = (id: string) => {
-  const price = shelf.value[id] && cheapestPriceL(shelf.value[id])
+  const known = own(shelf.value, id)
+  const price = known && cheapestPriceL(known)
   return price === undefined ? t('mix.homeMade') : t('mix.priceL', { price: money(price) })
+}
+const stockOf = (id: string) => {
+  const stockL = own(garden.value?.stockL ?? {}, id)
+  return stockL ? volume(stockL) : '–'
 }
 function set(id: string, to: Partial<IngredientWish>): void {
   wishes.value = wishes.value.map((one) => (one.ingredientId === id ? { ...one, ...to } : one))
@@ -65,7 +70,7 @@ const percent = (share: number) => Math.round(share * 1000) / 10
           />
         </td>
         <td class="number soft">
-          {{ garden?.stockL[one.ingredientId] ? volume(garden.stockL[one.ingredientId]!) : '–' }}
+          {{ stockOf(one.ingredientId) }}
         </td>
       </tr>
     </tbody>

@@ -1,5 +1,6 @@
 import { computed, reactive, ref } from 'vue'
 import {
+  own,
   faultsOf,
   ingredientSchema,
   ingredients,
@@ -52,7 +53,7 @@ export function useIngredientForm(start: Ingredient) {
   fill(start)
   let like = start
   function startFrom(id: string): void {
-    const typical = ingredients[id]
+    const typical = own(ingredients, id)
     if (!typical) return
     like = typical
     fill(typical)

@@ -2,7 +2,7 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useRoute } from 'vue-router'
 import { useI18n } from 'vue-i18n'
-import { isSameMix, recipeOf, recipes, tryMix, type Recipe } from '@rimbo/core'
+import { own, isSameMix, recipeOf, recipes, tryMix, type Recipe } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
 import { useNames } from '../../ui/names'
@@ -30,7 +30,7 @@ export function useMixing() {
   const base = computed(() =>
     garden.value && choice.value !== OWN ? recipeOf(garden.value, choice.value) : undefined,
   )
-  const recipe = computed(() => base.value && (changed.value[base.value.id] ?? base.value))
+  const recipe = computed(() => base.value && (own(changed.value, base.value.id) ?? base.value))
   const isChanged = computed(
     () => !!base.value && !!recipe.value && !isSameMix(base.value, recipe.value),
   )

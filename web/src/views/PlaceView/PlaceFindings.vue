@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { SpaceLoad, StandingFault } from '@rimbo/core'
+import { own, type SpaceLoad, type StandingFault } from '@rimbo/core'
 import { useFormat } from '../../ui/format'
 import { useReasonText } from '../../ui/reasons'
 import ReasonList from '../../ui/ReasonList.vue'
@@ -19,7 +19,7 @@ const { t } = useI18n()
 const { mass, areaLoad, share, number } = useFormat()
 const { textOf } = useReasonText()
 
-const code = (id: string | undefined) => props.codes[id ?? ''] ?? ''
+const code = (id: string | undefined) => own(props.codes, id) ?? ''
 const wrong = computed(() => [
   ...props.faults.map(({ id, code: fault, otherId }) =>
     t(`place.fault.${fault}`, { code: code(id), other: code(otherId) }),

@@ -8,9 +8,11 @@ import {
   crownAcrossMm,
   footprintOf,
   outOfReach,
+  requireIn,
   siteOf,
   spaceLoadOf,
   standingFaults,
+  withTouched,
 } from '@rimbo/core'
 import { contourLines } from '../../drawing/contourLines'
 import PlanDrawing from '../../drawing/PlanDrawing.vue'
@@ -63,12 +65,12 @@ watch(
 
 async function keep(): Promise<void> {
   const plan = form.value?.plan.value
+  const start = form.value?.start
   const id = space.value?.id
   if (!plan || !id) return
   await store.edit({ code: 'change.plan', params: { name: space.value?.name ?? '' } }, (draft) => {
-    const kept = draft.spaces.find((one) => one.id === id)
-    if (!kept) return
-    kept.plan = plan
+    const kept = requireIn(draft.spaces, id)
+    kept.plan = kept.plan && start ? withTouched(kept.plan, start, plan) : plan
     // A slab keeps the rain off; without one the gardener's own word stands.
     if (plan.slab) kept.covered = true
   })

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { Delete, Plus } from '@element-plus/icons-vue'
+import { own } from '@rimbo/core'
 import ChoiceField from '../../ui/ChoiceField.vue'
 import { useFaultText } from '../../ui/faults'
 import QuantityField from '../../ui/QuantityField.vue'
@@ -16,7 +17,10 @@ const emit = defineEmits<{ save: []; cancel: [] }>()
 const { t } = useI18n()
 const { atField } = useFaultText()
 const { typed, faults, plan } = props.form
-const faultAt = (field: string) => faults.value[field] && atField(faults.value[field])
+const faultAt = (field: string) => {
+  const fault = own(faults.value, field)
+  return fault && atField(fault)
+}
 
 /** Names of a rectangle's sides; those of another shape are counted. */
 const sideNames = computed(() =>

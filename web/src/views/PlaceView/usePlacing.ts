@@ -3,6 +3,7 @@ import {
   boxOf,
   footprintOf,
   freePlaceFor,
+  requireIn,
   type Container,
   type Footprint,
   type PlanPoint,
@@ -23,15 +24,15 @@ export function usePlacing(
 
   async function stand(id: string, to: PlanPoint): Promise<void> {
     await store.edit({ code: 'change.moveContainer', params: { code: codeOf(id) } }, (draft) => {
-      const container = draft.containers.find((one) => one.id === id)
-      if (container) container.standing = { isTurned: false, ...container.standing, ...to }
+      const container = requireIn(draft.containers, id)
+      container.standing = { isTurned: false, ...container.standing, ...to }
     })
   }
   async function turn(container: Container): Promise<void> {
     await store.edit(
       { code: 'change.moveContainer', params: { code: container.code } },
       (draft) => {
-        const standing = draft.containers.find((one) => one.id === container.id)?.standing
+        const { standing } = requireIn(draft.containers, container.id)
         if (standing) standing.isTurned = !standing.isTurned
       },
     )
@@ -40,7 +41,7 @@ export function usePlacing(
     await store.edit(
       { code: 'change.moveContainer', params: { code: container.code } },
       (draft) => {
-        delete draft.containers.find((one) => one.id === container.id)?.standing
+        delete requireIn(draft.containers, container.id).standing
       },
     )
   }

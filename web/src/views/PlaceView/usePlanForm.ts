@@ -252,6 +252,7 @@ export function usePlanForm(start: Plan | undefined, system: UnitSystem = 'metri
   }
 
   return {
+    start,
     typed,
     faults,
     plan,

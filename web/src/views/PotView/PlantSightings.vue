@@ -4,7 +4,7 @@ import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
 import { Check } from '@element-plus/icons-vue'
-import { observationsOf, type Planting } from '@rimbo/core'
+import { fieldSchema, observationsOf, recordSchema, type Planting } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import QuantityField from '../../ui/QuantityField.vue'
 
@@ -15,13 +15,9 @@ const { garden, isSaving } = storeToRefs(store)
 const { t } = useI18n()
 
 const heightMm = ref<number>()
-const MOST_MM = 6000
-const LEAST_MM = 10
-const fault = computed(() =>
-  heightMm.value !== undefined && (heightMm.value < LEAST_MM || heightMm.value > MOST_MM)
-    ? t('potPage.heightRange')
-    : undefined,
-)
+const heightSchema = fieldSchema(recordSchema, { kind: 'height' }, 'heightMm')
+const isKnown = (value: number | undefined): value is number =>
+  heightSchema.safeParse(value).success
 const seen = computed(() => {
   const all = garden.value ? observationsOf(garden.value, props.planting) : []
   return {
@@ -38,7 +34,7 @@ const base = () => ({
 })
 async function recordHeight(): Promise<void> {
   const measuredMm = heightMm.value
-  if (measuredMm === undefined || fault.value) return
+  if (!isKnown(measuredMm)) return
   await store.edit({ code: 'change.height' }, (draft) => {
     draft.records.push({ ...base(), kind: 'height', heightMm: measuredMm })
   })
@@ -58,13 +54,13 @@ const recordSeen = (kind: 'firstFlower' | 'firstRipe') =>
         v-model="heightMm"
         dimension="length"
         optional
+        :schema="heightSchema"
         :label="t('potPage.heightToday')"
-        :fault="fault"
       />
       <el-button
         native-type="submit"
         :icon="Check"
-        :disabled="heightMm === undefined || !!fault"
+        :disabled="!isKnown(heightMm)"
         :loading="isSaving"
         >{{ t('potPage.record') }}</el-button
       >

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { addDays, daysBetween, type GardenCourse, type PotString } from '@rimbo/core'
+import { own, addDays, daysBetween, type GardenCourse, type PotString } from '@rimbo/core'
 import { useFormat } from '../../ui/format'
 import { useRecordWords } from '../../ui/recordWords'
 
@@ -49,7 +49,7 @@ const steps: Readonly<Record<string, number>> = {
   PageUp: -7,
 }
 function onKey(event: KeyboardEvent): void {
-  const by = steps[event.key]
+  const by = own(steps, event.key)
   if (!by) return
   event.preventDefault()
   const next = daysBetween(props.course.from, date.value) + by

@@ -4,9 +4,11 @@ import { useI18n } from 'vue-i18n'
 import { useElementSize } from '@vueuse/core'
 import {
   feels,
+  fieldSchema,
   inQuarterCans,
   isOverLabel,
   knuckles,
+  recordSchema,
   skipReasons,
   type FedStop,
   type GardenRecord,
@@ -161,7 +163,12 @@ function giveAmount(): void {
         </el-button>
       </div>
       <form v-if="opened === 'amount'" class="round-more" @submit.prevent="giveAmount">
-        <QuantityField v-model="amountL" dimension="volume" :label="t('round.howMuch')" />
+        <QuantityField
+          v-model="amountL"
+          dimension="volume"
+          :schema="fieldSchema(recordSchema, { kind: 'water' }, 'volumeL')"
+          :label="t('round.howMuch')"
+        />
         <el-button type="primary" native-type="submit" :disabled="!amountL || isSaving">
           {{ t('round.record') }}
         </el-button>

@@ -33,6 +33,10 @@ const fedOf = (stop: Stop): FedStop | undefined =>
   walk.value?.stops.find((one) => one.stop.pot.container.id === stop.pot.container.id)
 const isDue = (stop: Stop) => stop.state === 'due' || !!fedOf(stop)?.due.length
 const currentId = ref<string>()
+/** Pots whose programme asks for what cannot be worked out: what they want is not known. */
+const unfed = computed(
+  () => walk.value?.stops.filter(({ feed }) => feed?.unusable.length).length ?? 0,
+)
 const index = computed(() => {
   const chosen = stops.value.findIndex((stop) => stop.pot.container.id === currentId.value)
   return chosen >= 0 ? chosen : Math.max(0, nextDue(-1))
@@ -113,7 +117,7 @@ function listed(stop: Stop): string {
   const hasFeed = !!fedOf(stop)?.due.length
   const own = stop.state === 'due' ? water(stop.nowL) : t(`round.brief.${stop.state}`)
   if (!hasFeed) return own
-  return stop.state === 'nothing'
+  return stop.state === 'nothing' || stop.state === 'unknown'
     ? t('feedRound.listedOnly')
     : t('feedRound.listed', { water: own })
 }
@@ -135,11 +139,18 @@ function listed(stop: Stop): string {
           t('round.later', { litres: water(round.laterL) })
         }}</span>
       </p>
-      <p v-else-if="stops.length" class="round-carry">
-        {{ t('round.allDone') }}
+      <p v-else-if="stops.length && !round.unknownCount && walk" class="round-carry">
+        {{ t(unfed ? 'round.waterDone' : 'round.allDone') }}
         <span v-if="round.laterL > 0.05" class="soft">{{
           t('round.later', { litres: water(round.laterL) })
         }}</span>
+      </p>
+      <p v-if="round.unknownCount" class="round-carry">
+        {{ t('round.unknown', round.unknownCount) }}
+        <router-link to="/water">{{ t('round.unknownGo') }}</router-link>
+      </p>
+      <p v-if="unfed" class="strong" role="note">
+        {{ t('round.unfed', unfed) }} <router-link to="/feed">{{ t('view.feed') }}</router-link>
       </p>
       <RoundCans
         v-if="walk && today"

@@ -1,47 +1,51 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
-import { settingsSchema } from '@rimbo/core'
+import { fieldSchema, settingsSchema } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import NumberField from '../../ui/NumberField.vue'
 import QuantityField from '../../ui/QuantityField.vue'
 import TextField from '../../ui/TextField.vue'
+import { useFaultText } from '../../ui/faults'
+import { useFollowing } from '../../ui/useFollowing'
 
 /** The money that prices are in, and what bagged mix costs where the gardener buys. */
 const store = useGardenStore()
 const { garden } = storeToRefs(store)
 const { t } = useI18n()
+const { faultIn } = useFaultText()
 
-const currency = ref('')
-const looseL = ref<number | undefined>()
-const price = ref<number | undefined>()
-watch(
-  () => garden.value?.settings,
-  (settings) => {
-    currency.value = settings?.currency ?? ''
-    looseL.value = settings?.baggedMix.looseL
-    price.value = settings?.baggedMix.price
-  },
-  { immediate: true },
-)
+const { fields, isTouched } = useFollowing(() => {
+  const { currency = '', baggedMix } = garden.value?.settings ?? {}
+  return {
+    currency,
+    looseL: baggedMix?.looseL as number | undefined,
+    price: baggedMix?.price as number | undefined,
+  }
+})
+const code = computed(() => fields.currency.trim().toUpperCase())
 const checked = computed(() =>
-  settingsSchema.pick({ currency: true, baggedMix: true }).safeParse({
-    currency: currency.value.trim().toUpperCase(),
-    baggedMix: { ...garden.value?.settings.baggedMix, looseL: looseL.value, price: price.value },
-  }),
+  settingsSchema
+    .pick({ currency: true, baggedMix: true })
+    .safeParse(
+      { currency: code.value, baggedMix: { looseL: fields.looseL, price: fields.price } },
+      { reportInput: true },
+    ),
 )
+const bagFault = (field: 'looseL' | 'price') =>
+  fields[field] === undefined ? undefined : faultIn(checked.value.error, 'baggedMix', field)
 const currencyFault = computed(() =>
-  settingsSchema.shape.currency.safeParse(currency.value.trim().toUpperCase()).success
-    ? undefined
-    : t('settings.currencyFault'),
+  faultIn(checked.value.error, 'currency') ? t('settings.currencyFault') : undefined,
 )
 async function save(): Promise<void> {
   const { data } = checked.value
-  if (data)
-    await store.edit({ code: 'change.settings' }, (draft) => {
-      Object.assign(draft.settings, data)
-    })
+  if (!data) return
+  await store.edit({ code: 'change.settings' }, ({ settings }) => {
+    if (isTouched('currency')) settings.currency = data.currency
+    for (const field of ['looseL', 'price'] as const)
+      if (isTouched(field)) settings.baggedMix[field] = data.baggedMix[field]
+  })
 }
 </script>
 
@@ -49,10 +53,20 @@ async function save(): Promise<void> {
   <form class="money" @submit.prevent="save">
     <h2>{{ t('settings.money') }}</h2>
     <div class="field-grid">
-      <TextField v-model="currency" :label="t('settings.currency')" :fault="currencyFault" />
+      <TextField v-model="fields.currency" :label="t('settings.currency')" :fault="currencyFault" />
       <span></span>
-      <QuantityField v-model="looseL" dimension="volume" :label="t('settings.bagged')" />
-      <NumberField v-model="price" :label="t('settings.baggedPrice')" />
+      <QuantityField
+        v-model="fields.looseL"
+        dimension="volume"
+        :schema="fieldSchema(settingsSchema, 'baggedMix', 'looseL')"
+        :label="t('settings.bagged')"
+        :fault="bagFault('looseL')"
+      />
+      <NumberField
+        v-model="fields.price"
+        :label="t('settings.baggedPrice')"
+        :fault="bagFault('price')"
+      />
     </div>
     <el-button native-type="submit" :disabled="!checked.success">{{
       t('settings.saveMoney')

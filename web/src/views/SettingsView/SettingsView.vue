@@ -3,28 +3,29 @@ import { computed, ref } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
-import { Delete, Download, Plus, Upload } from '@element-plus/icons-vue'
+import { Delete, Plus } from '@element-plus/icons-vue'
 import {
-  InputError,
+  fieldSchema,
   measuresSchema,
+  nameSchema,
+  requireIn,
   unitSystems,
-  writeGarden,
-  type Fault,
   type UnitSystem,
 } from '@rimbo/core'
-import { downloadText, fileStem } from '../../data/files'
 import { useGardenStore } from '../../stores/garden'
 import ChoiceField from '../../ui/ChoiceField.vue'
 import { useFaultText } from '../../ui/faults'
 import { themes, useTheme } from '../../ui/theme'
 import QuantityField from '../../ui/QuantityField.vue'
 import TextField from '../../ui/TextField.vue'
+import { useFollowing } from '../../ui/useFollowing'
+import GardenFiles from './GardenFiles.vue'
 import MoneySettings from './MoneySettings.vue'
 
 const store = useGardenStore()
 const { garden, gardens } = storeToRefs(store)
 const { t } = useI18n()
-const { ofError, withPath } = useFaultText()
+const { textFault } = useFaultText()
 
 const theme = useTheme()
 const themeOptions = computed(() =>
@@ -50,37 +51,43 @@ const openId = computed({
   set: (id: string | undefined) => void (id && store.open(id)),
 })
 
-const name = ref(garden.value?.name ?? '')
-const canL = ref(garden.value?.settings.measures.canL)
-const handfulL = ref<number | undefined>((garden.value?.settings.measures.handfulMl ?? 40) / 1000)
+const { fields, isTouched } = useFollowing(() => {
+  const { canL, handfulMl = 40 } = garden.value?.settings.measures ?? {}
+  return {
+    name: garden.value?.name ?? '',
+    canL,
+    handfulL: (handfulMl / 1000) as number | undefined,
+  }
+})
 const measures = computed(() =>
-  measuresSchema.safeParse({
-    ...garden.value?.settings.measures,
-    canL: canL.value,
-    handfulMl: handfulL.value === undefined ? undefined : Math.round(handfulL.value * 1e6) / 1000,
+  measuresSchema.pick({ canL: true, handfulMl: true }).safeParse({
+    canL: fields.canL,
+    handfulMl: fields.handfulL === undefined ? undefined : Math.round(fields.handfulL * 1e6) / 1000,
   }),
 )
-const measureFault = (field: string) =>
-  measures.value.success || (field === 'canL' ? canL.value : handfulL.value) === undefined
-    ? undefined
-    : measures.value.error.issues.some((issue) => issue.path[0] === field)
-      ? t(`settings.${field}Fault`)
-      : undefined
-const nameFault = computed(() => (name.value.trim() ? undefined : t('settings.nameFault')))
+const handfulFault = computed(() =>
+  fields.handfulL !== undefined &&
+  measures.value.error?.issues.some(({ path }) => path[0] === 'handfulMl')
+    ? t('settings.handfulMlFault')
+    : undefined,
+)
+const nameFault = computed(() => textFault(nameSchema, fields.name, t('settings.nameFault')))
 
 async function saveMeasures(): Promise<void> {
   const { data } = measures.value
   if (!data || nameFault.value) return
   await store.edit({ code: 'change.settings' }, (draft) => {
-    draft.name = name.value.trim()
-    draft.settings.measures = data
+    if (isTouched('name')) draft.name = fields.name.trim()
+    if (isTouched('canL')) draft.settings.measures.canL = data.canL
+    if (isTouched('handfulL')) draft.settings.measures.handfulMl = data.handfulMl
   })
 }
 
 const newSpace = ref('')
+const spaceFault = computed(() => newSpace.value && textFault(nameSchema, newSpace.value))
 async function addSpace(): Promise<void> {
   const spaceName = newSpace.value.trim()
-  if (!spaceName) return
+  if (!spaceName || spaceFault.value) return
   await store.edit({ code: 'change.addSpace', params: { name: spaceName } }, (draft) => {
     draft.spaces.push({ id: nanoid(), name: spaceName, covered: false })
   })
@@ -88,8 +95,7 @@ async function addSpace(): Promise<void> {
 }
 const setCovered = (id: string, covered: boolean) =>
   store.edit({ code: 'change.settings' }, (draft) => {
-    const space = draft.spaces.find((one) => one.id === id)
-    if (space) space.covered = covered
+    requireIn(draft.spaces, id).covered = covered
   })
 const removeSpace = (id: string) =>
   store.edit({ code: 'change.removeSpace' }, (draft) => {
@@ -98,38 +104,6 @@ const removeSpace = (id: string) =>
 const isEmptySpace = (id: string) =>
   (garden.value?.spaces.length ?? 0) > 1 &&
   !garden.value?.containers.some((one) => one.spaceId === id)
-
-function exportGarden(): void {
-  if (garden.value)
-    downloadText(
-      `${fileStem(garden.value.name)}.rimbo.json`,
-      writeGarden(garden.value),
-      'application/json',
-    )
-}
-
-const refusal = ref<{ text: string; faults: readonly Fault[] }>()
-const FAULTS_SHOWN = 5
-const fileInput = ref<HTMLInputElement>()
-
-async function importFile(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  if (!file) return
-  refusal.value = undefined
-  try {
-    await store.importText(await file.text())
-    name.value = garden.value?.name ?? ''
-  } catch (error) {
-    refusal.value = {
-      text: ofError(error),
-      faults: error instanceof InputError ? error.faults.slice(0, FAULTS_SHOWN) : [],
-    }
-  } finally {
-    // The same file can be chosen again once it is mended.
-    input.value = ''
-  }
-}
 </script>
 
 <template>
@@ -144,19 +118,19 @@ async function importFile(event: Event): Promise<void> {
       />
       <ChoiceField v-model="theme" :label="t('settings.look')" :options="themeOptions" />
       <form @submit.prevent="saveMeasures">
-        <TextField v-model="name" :label="t('settings.gardenName')" :fault="nameFault" />
+        <TextField v-model="fields.name" :label="t('settings.gardenName')" :fault="nameFault" />
         <QuantityField
-          v-model="canL"
+          v-model="fields.canL"
           dimension="volume"
+          :schema="fieldSchema(measuresSchema, 'canL')"
           :label="t('settings.can')"
-          :fault="measureFault('canL')"
         />
         <QuantityField
-          v-model="handfulL"
+          v-model="fields.handfulL"
           bare="ml"
           dimension="volume"
           :label="t('settings.handful')"
-          :fault="measureFault('handfulMl')"
+          :fault="handfulFault"
           :hint="t('settings.handfulHint')"
         />
         <el-button
@@ -187,12 +161,12 @@ async function importFile(event: Event): Promise<void> {
         </li>
       </ul>
       <form class="settings-add" @submit.prevent="addSpace">
-        <TextField v-model="newSpace" :label="t('settings.newSpace')" />
-        <el-button :icon="Plus" native-type="submit" :disabled="!newSpace.trim()">{{
+        <TextField v-model="newSpace" :label="t('settings.newSpace')" :fault="spaceFault" />
+        <el-button :icon="Plus" native-type="submit" :disabled="!newSpace.trim() || !!spaceFault">{{
           t('settings.addSpace')
         }}</el-button>
       </form>
-      <MoneySettings :key="garden.id" />
+      <MoneySettings />
     </section>
     <section class="panel">
       <h2>{{ t('settings.gardens') }}</h2>
@@ -205,28 +179,7 @@ async function importFile(event: Event): Promise<void> {
           {{ t('settings.openDemo') }}
         </el-button>
       </div>
-      <h2>{{ t('settings.files') }}</h2>
-      <p>{{ t('settings.filesText') }}</p>
-      <div class="row settings-files">
-        <el-button :icon="Download" @click="exportGarden">{{ t('settings.export') }}</el-button>
-        <el-button :icon="Upload" @click="fileInput?.click()">{{ t('settings.import') }}</el-button>
-        <input
-          ref="fileInput"
-          class="visually-hidden"
-          type="file"
-          accept=".json,application/json"
-          tabindex="-1"
-          :aria-label="t('settings.import')"
-          @change="importFile"
-        />
-      </div>
-      <div v-if="refusal" class="refusal" role="alert">
-        <p class="strong">{{ refusal.text }}</p>
-        <ul v-if="refusal.faults.length">
-          <li v-for="(fault, index) in refusal.faults" :key="index">{{ withPath(fault) }}</li>
-        </ul>
-        <p>{{ t('fault.untouched') }}</p>
-      </div>
+      <GardenFiles />
     </section>
   </div>
 </template>
@@ -249,10 +202,6 @@ async function importFile(event: Event): Promise<void> {
 }
 .settings-files {
   margin-bottom: 18px;
-}
-.refusal {
-  border-left: 3px solid var(--accent);
-  padding-left: 12px;
 }
 @media (max-width: 700px) {
   .settings-view {

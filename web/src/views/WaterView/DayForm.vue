@@ -1,12 +1,15 @@
 <script setup lang="ts">
-import { computed, reactive, watch } from 'vue'
+import { computed, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  own,
   dailyWeatherSchema,
   faultsOf,
+  fieldSchema,
   placeSchema,
   weatherOn,
-  type DailyWeather,
+  withTouched,
+  type Place,
   type Fault,
   type Garden,
 } from '@rimbo/core'
@@ -16,6 +19,7 @@ import { useFormat } from '../../ui/format'
 import { numberIn } from '../../ui/numberIn'
 import QuantityField from '../../ui/QuantityField.vue'
 import TextField from '../../ui/TextField.vue'
+import { useFollowing } from '../../ui/useFollowing'
 
 /** The weather of a day, and the place it is for. Two temperatures are enough. */
 const props = defineProps<{ garden: Garden }>()
@@ -26,20 +30,6 @@ const { t } = useI18n()
 const { system } = useFormat()
 const { atField } = useFaultText()
 
-type Numbers = Partial<Record<keyof Omit<DailyWeather, 'date'>, number | undefined>>
-const numbers = reactive<Numbers>({})
-const place = reactive({
-  name: props.garden.place.name,
-  latitude: String(props.garden.place.latitudeDeg),
-  elevationMm: props.garden.place.elevationM * 1000,
-  coastal: props.garden.place.coastal,
-})
-
-/** Shows what is known of the chosen day. */
-function fill(): void {
-  const known = weatherOn(props.garden, date.value)
-  for (const name of NAMES) numbers[name] = known?.[name]
-}
 const NAMES = [
   'tempMaxC',
   'tempMinC',
@@ -49,7 +39,23 @@ const NAMES = [
   'sunshineH',
   'rainMm',
 ] as const
-watch([date, () => weatherOn(props.garden, date.value)], fill, { immediate: true })
+type Numbers = Record<(typeof NAMES)[number], number | undefined>
+
+/** What is known of the chosen day. */
+const { fields: numbers, reset } = useFollowing(() => {
+  const known = weatherOn(props.garden, date.value)
+  return Object.fromEntries(NAMES.map((name) => [name, known?.[name]])) as Numbers
+})
+watch(date, reset)
+const { fields: place, filled: filledPlace } = useFollowing(() => {
+  const { name, latitudeDeg, elevationM, coastal } = props.garden.place
+  return {
+    name,
+    latitude: String(latitudeDeg),
+    elevationMm: (elevationM * 1000) as number | undefined,
+    coastal,
+  }
+})
 
 const typed = computed(() => {
   const known = Object.fromEntries(
@@ -57,19 +63,15 @@ const typed = computed(() => {
   )
   return dailyWeatherSchema.safeParse({ date: date.value, ...known }, { reportInput: true })
 })
-const latitudeDeg = computed(() => numberIn(place.latitude.replace('°', ''), system.value))
-const typedPlace = computed(() =>
-  placeSchema.safeParse(
-    {
-      ...props.garden.place,
-      name: place.name,
-      latitudeDeg: place.latitude.trim() ? latitudeDeg.value : undefined,
-      elevationM: place.elevationMm === undefined ? undefined : place.elevationMm / 1000,
-      coastal: place.coastal,
-    },
-    { reportInput: true },
-  ),
-)
+/** The place that the fields make. */
+const placeOf = ({ name, latitude, elevationMm, coastal }: typeof place) => ({
+  ...props.garden.place,
+  name,
+  latitudeDeg: latitude.trim() ? numberIn(latitude.replace('°', ''), system.value) : undefined,
+  elevationM: elevationMm === undefined ? undefined : elevationMm / 1000,
+  coastal,
+})
+const typedPlace = computed(() => placeSchema.safeParse(placeOf(place), { reportInput: true }))
 const faults = computed(() => {
   const found: Record<string, Fault> = {}
   for (const result of [typed.value, typedPlace.value])
@@ -78,7 +80,7 @@ const faults = computed(() => {
   return found
 })
 const faultAt = (name: string) => {
-  const fault = faults.value[name]
+  const fault = own(faults.value, name)
   return fault && atField(fault)
 }
 /** An empty field is no fault before anything was typed into the form. */
@@ -92,7 +94,7 @@ async function save(): Promise<void> {
   const { data: where } = typedPlace.value
   if (!day || !where) return
   await store.edit({ code: 'change.weather', params: { date: day.date } }, (draft) => {
-    draft.place = where
+    draft.place = withTouched<unknown>(draft.place, placeOf(filledPlace()), where) as Place
     draft.weather = [...draft.weather.filter((one) => one.date !== day.date), day].sort((a, b) =>
       a.date < b.date ? -1 : 1,
     )
@@ -106,18 +108,21 @@ async function save(): Promise<void> {
     <div class="field-grid">
       <QuantityField
         v-model="numbers.tempMaxC"
+        :schema="fieldSchema(dailyWeatherSchema, 'tempMaxC')"
         dimension="temperature"
         :label="t('water.tempMax')"
         :fault="missing('tempMaxC')"
       />
       <QuantityField
         v-model="numbers.tempMinC"
+        :schema="fieldSchema(dailyWeatherSchema, 'tempMinC')"
         dimension="temperature"
         :label="t('water.tempMin')"
         :fault="missing('tempMinC')"
       />
       <QuantityField
         v-model="numbers.humidityMaxShare"
+        :schema="fieldSchema(dailyWeatherSchema, 'humidityMaxShare')"
         dimension="share"
         optional
         :label="t('water.humidityMax')"
@@ -125,6 +130,7 @@ async function save(): Promise<void> {
       />
       <QuantityField
         v-model="numbers.humidityMinShare"
+        :schema="fieldSchema(dailyWeatherSchema, 'humidityMinShare')"
         dimension="share"
         optional
         :label="t('water.humidityMin')"
@@ -132,6 +138,7 @@ async function save(): Promise<void> {
       />
       <QuantityField
         v-model="numbers.windMS"
+        :schema="fieldSchema(dailyWeatherSchema, 'windMS')"
         dimension="speed"
         optional
         :label="t('water.wind')"
@@ -139,6 +146,7 @@ async function save(): Promise<void> {
       />
       <QuantityField
         v-model="numbers.sunshineH"
+        :schema="fieldSchema(dailyWeatherSchema, 'sunshineH')"
         dimension="duration"
         optional
         :label="t('water.sunshine')"
@@ -146,6 +154,7 @@ async function save(): Promise<void> {
       />
       <QuantityField
         v-model="numbers.rainMm"
+        :schema="fieldSchema(dailyWeatherSchema, 'rainMm')"
         dimension="length"
         optional
         :bare="system === 'us' ? 'in' : 'mm'"

@@ -1,7 +1,15 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { faultsOf, normalsSchema, placeSchema, usualNormals, type Garden } from '@rimbo/core'
+import {
+  faultsOf,
+  fieldSchema,
+  isSame,
+  normalsSchema,
+  placeSchema,
+  usualNormals,
+  type Garden,
+} from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import { useFaultText } from '../../ui/faults'
 import { useFormat } from '../../ui/format'
@@ -32,8 +40,11 @@ const rows = reactive<Row[]>(
     wetDays: month.wetDays,
   })),
 )
-const lastFrost = ref(props.garden.place.lastFrost ?? '')
-const firstFrost = ref(props.garden.place.firstFrost ?? '')
+const rowsAtStart = rows.map((row) => ({ ...row }))
+const FROSTS = ['lastFrost', 'firstFrost'] as const
+const frostsAtStart = props.garden.place
+const lastFrost = ref(frostsAtStart.lastFrost ?? '')
+const firstFrost = ref(frostsAtStart.firstFrost ?? '')
 const monthName = (index: number) =>
   day(`2025-${String(index + 1).padStart(2, '0')}-15`, { month: 'long' })
 
@@ -61,10 +72,13 @@ async function save(): Promise<void> {
   const { data: dates } = frosts.value
   if (!normals || !dates) return
   await store.edit({ code: 'change.normals' }, (draft) => {
-    draft.normals = normals
-    delete draft.place.lastFrost
-    delete draft.place.firstFrost
-    Object.assign(draft.place, dates)
+    // What was only guessed stays a guess until a figure of it is touched.
+    if (!isSame(normals, rowsAtStart)) draft.normals = normals
+    for (const key of FROSTS)
+      if (dates[key] !== frostsAtStart[key]) {
+        if (dates[key]) draft.place[key] = dates[key]
+        else delete draft.place[key]
+      }
   })
   emit('close')
 }
@@ -97,6 +111,7 @@ async function save(): Promise<void> {
               <QuantityField
                 v-model="row[name]"
                 dimension="temperature"
+                :schema="fieldSchema(normalsSchema, 0, name)"
                 :label="`${monthName(index)}, ${t(`normals.${name}`)}`"
                 :fault="faultAt(index, name)"
               />
@@ -105,6 +120,7 @@ async function save(): Promise<void> {
               <QuantityField
                 v-model="row.rainMm"
                 dimension="length"
+                :schema="fieldSchema(normalsSchema, 0, 'rainMm')"
                 :bare="system === 'us' ? 'in' : 'mm'"
                 :label="`${monthName(index)}, ${t('normals.rainMm')}`"
                 :fault="faultAt(index, 'rainMm')"
@@ -113,6 +129,7 @@ async function save(): Promise<void> {
             <td>
               <NumberField
                 v-model="row.wetDays"
+                :schema="fieldSchema(normalsSchema, 0, 'wetDays')"
                 :label="`${monthName(index)}, ${t('normals.wetDays')}`"
                 :fault="faultAt(index, 'wetDays')"
               />

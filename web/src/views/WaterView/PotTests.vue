@@ -7,9 +7,11 @@ import {
   addDays,
   checkProbe,
   feels,
+  fieldSchema,
   InputError,
   knuckles,
   plantKgOn,
+  recordSchema,
   requireWeight,
   WILTING_CM,
   type Garden,
@@ -42,6 +44,9 @@ const opened = ref<'finger' | 'weigh' | 'drained' | 'probe'>()
 const kinds = ['finger', 'weigh', 'drained', 'probe'] as const
 const open = (kind: (typeof kinds)[number]) =>
   (opened.value = opened.value === kind ? undefined : kind)
+const caughtSchema = fieldSchema(recordSchema, { kind: 'drained' }, 'volumeL')
+const isKnown = (value: number | undefined): value is number =>
+  value !== undefined && !Number.isNaN(value)
 const massG = ref<number>()
 const caughtL = ref<number>()
 const probeCount = ref(0)
@@ -56,7 +61,7 @@ watch(
 
 const today = computed(() => Math.floor(props.pot.ofWater.nowHour / HOURS))
 const weighFault = computed(() => {
-  if (massG.value === undefined) return undefined
+  if (!isKnown(massG.value)) return undefined
   try {
     requireWeight(props.pot, massG.value / 1000, plantKgOn(props.pot.plants, today.value))
     return undefined
@@ -77,7 +82,7 @@ async function recordFinger(knuckle: (typeof knuckles)[number], feel: (typeof fe
 }
 async function recordWeight(): Promise<void> {
   const grams = massG.value
-  if (grams === undefined || weighFault.value) return
+  if (!isKnown(grams) || weighFault.value) return
   await store.edit({ code: 'change.weigh' }, (draft) => {
     draft.records.push({ ...base(), kind: 'weigh', massKg: grams / 1000 })
   })
@@ -86,7 +91,7 @@ async function recordWeight(): Promise<void> {
 }
 async function recordDrained(): Promise<void> {
   const volumeL = caughtL.value
-  if (volumeL === undefined) return
+  if (!isKnown(volumeL)) return
   await store.edit({ code: 'change.drained' }, (draft) => {
     draft.records.push({ ...base(), kind: 'drained', volumeL })
   })
@@ -187,14 +192,20 @@ async function fetchProbe(): Promise<void> {
         :label="t('waterView.weighs')"
         :fault="weighFault"
       />
-      <el-button native-type="submit" :disabled="massG === undefined || !!weighFault || isSaving">
+      <el-button native-type="submit" :disabled="!isKnown(massG) || !!weighFault || isSaving">
         {{ t('round.record') }}
       </el-button>
       <p class="soft">{{ t('waterView.lift') }}</p>
     </form>
     <form v-else-if="opened === 'drained'" class="row" @submit.prevent="recordDrained">
-      <QuantityField v-model="caughtL" dimension="volume" optional :label="t('waterView.caught')" />
-      <el-button native-type="submit" :disabled="caughtL === undefined || isSaving">
+      <QuantityField
+        v-model="caughtL"
+        dimension="volume"
+        optional
+        :schema="caughtSchema"
+        :label="t('waterView.caught')"
+      />
+      <el-button native-type="submit" :disabled="!isKnown(caughtL) || isSaving">
         {{ t('round.record') }}
       </el-button>
     </form>

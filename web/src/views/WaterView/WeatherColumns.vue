@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  own,
   dateOrders,
   looksFahrenheit,
   weatherColumns,
@@ -75,7 +76,7 @@ const setUnit = (unit: string, value: string | undefined) =>
       </thead>
       <tbody>
         <tr v-for="(row, index) in guess.sample.slice(0, ROWS_SHOWN)" :key="index">
-          <td v-for="column in guess.columns" :key="column">{{ row[column] }}</td>
+          <td v-for="column in guess.columns" :key="column">{{ own(row, column) }}</td>
         </tr>
       </tbody>
     </table>

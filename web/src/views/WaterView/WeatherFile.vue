@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onScopeDispose, ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { Upload } from '@element-plus/icons-vue'
@@ -12,11 +12,13 @@ import {
   type WeatherFileKind,
   type WeatherRead,
 } from '@rimbo/core'
-import { readWeatherFile, startOf } from '../../data/weatherFile'
+import { startOf } from '../../data/weatherFile'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
 import { useFaultText } from '../../ui/faults'
 import WorkProgress from '../../ui/WorkProgress.vue'
+import type { ImportWork } from '../../workers/import.worker'
+import { useWorker } from '../../workers/useWorker'
 import WeatherColumns from './WeatherColumns.vue'
 import WeatherSummary from './WeatherSummary.vue'
 
@@ -31,21 +33,29 @@ const input = ref<HTMLInputElement>()
 const file = shallowRef<File>()
 const kind = ref<WeatherFileKind>()
 const guess = shallowRef<TableGuess>()
-const mapping = ref<DailyMapping>()
-const read = shallowRef<WeatherRead>()
+const mapping = shallowRef<DailyMapping>()
 const failure = ref('')
-const progress = ref<number>()
-let stop: AbortController | undefined
+
+const reader = useWorker<ImportWork, WeatherRead | undefined>(
+  () => new Worker(new URL('../../workers/import.worker.ts', import.meta.url), { type: 'module' }),
+  (work, progress) =>
+    work.readWeather(file.value!, kind.value!, mapping.value, year.value, progress),
+)
+const read = computed(() => reader.result.value)
+const said = computed(
+  () => failure.value || (reader.failure.value ? ofError(reader.failure.value) : ''),
+)
+/** Back to the columns of the table. */
+const readAgain = () => (reader.result.value = undefined)
 
 function forget(): void {
-  stop?.abort()
-  progress.value = undefined
+  reader.cancel()
+  readAgain()
+  reader.failure.value = undefined
   guess.value = undefined
   mapping.value = undefined
-  read.value = undefined
   failure.value = ''
 }
-onScopeDispose(forget)
 
 async function choose(event: Event): Promise<void> {
   const field = event.target as HTMLInputElement
@@ -60,38 +70,10 @@ async function choose(event: Event): Promise<void> {
     if (start.kind === 'table') {
       guess.value = guessTable(start.beginning)
       mapping.value = guess.value.mapping
-    } else await readIt()
+    } else await reader.start()
   } catch (error) {
     failure.value = ofError(error)
   }
-}
-
-async function readIt(): Promise<void> {
-  if (!file.value || !kind.value) return
-  stop?.abort()
-  const own = new AbortController()
-  stop = own
-  read.value = undefined
-  failure.value = ''
-  progress.value = 0
-  try {
-    const found = await readWeatherFile(
-      file.value,
-      kind.value,
-      mapping.value,
-      year.value,
-      (share) => (progress.value = share),
-      own.signal,
-    )
-    if (stop === own) read.value = found
-  } catch (error) {
-    failure.value = ofError(error)
-  }
-  if (stop === own) progress.value = undefined
-}
-function cancel(): void {
-  stop?.abort()
-  progress.value = undefined
 }
 
 /** A typical year fills in; it does not stand in the place of what was measured. */
@@ -125,7 +107,14 @@ const name = computed(() => file.value?.name ?? '')
       :aria-label="t('weatherFile.choose')"
       @change="choose"
     />
-    <p v-if="failure" class="strong" role="alert">{{ name }}: {{ failure }}</p>
+    <p v-if="said" class="strong" role="alert">{{ name }}: {{ said }}</p>
+    <div v-if="reader.isRunning.value && !mapping" class="row">
+      <WorkProgress
+        :share="reader.progress.value"
+        :label="t('weatherFile.reading')"
+        @cancel="reader.cancel"
+      />
+    </div>
     <el-dialog
       :model-value="!!mapping || !!read"
       :title="`${name} · ${kind ? t(`weatherFile.kind.${kind}`) : ''}`"
@@ -140,12 +129,12 @@ const name = computed(() => file.value?.name ?? '')
       </p>
       <div class="row">
         <WorkProgress
-          v-if="progress !== undefined"
-          :share="progress"
+          v-if="reader.isRunning.value"
+          :share="reader.progress.value"
           :label="t('weatherFile.reading')"
-          @cancel="cancel"
+          @cancel="reader.cancel"
         />
-        <el-button v-else-if="!read" type="primary" @click="readIt">
+        <el-button v-else-if="!read" type="primary" @click="reader.start">
           {{ t('weatherFile.read') }}
         </el-button>
         <template v-else>
@@ -157,9 +146,7 @@ const name = computed(() => file.value?.name ?? '')
           >
             {{ t('weatherFile.take', { count: read.days.length }, read.days.length) }}
           </el-button>
-          <el-button v-if="mapping" @click="read = undefined">{{
-            t('weatherFile.back')
-          }}</el-button>
+          <el-button v-if="mapping" @click="readAgain">{{ t('weatherFile.back') }}</el-button>
         </template>
       </div>
     </el-dialog>
