@@ -28,6 +28,7 @@ export const laterViewWords = {
     allPots: 'All pots',
     allKinds: 'Everything',
     exportCsv: 'Records as CSV',
+    lastChange: 'Changed last: {change}',
     potGone: 'a pot since removed',
     empty: 'Nothing recorded yet. What you tap in Round is written here.',
   },

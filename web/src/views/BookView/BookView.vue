@@ -11,7 +11,11 @@ import { useFormat } from '../../ui/format'
 import { useRecordWords } from '../../ui/recordWords'
 
 const store = useGardenStore()
-const { garden } = storeToRefs(store)
+const { garden, canUndo, canRedo, undoLabel } = storeToRefs(store)
+/** What was changed last, in this visit or before it: it can be taken back here. */
+const lastWords = computed(() =>
+  undoLabel.value ? t(undoLabel.value.code, undoLabel.value.params ?? {}) : '',
+)
 const { t } = useI18n()
 const { day } = useFormat()
 const { whatWords } = useRecordWords()
@@ -77,6 +81,15 @@ function exportCsv(): void {
         @update:model-value="page = 1"
       />
       <el-button :icon="Download" @click="exportCsv">{{ t('book.exportCsv') }}</el-button>
+    </div>
+    <div v-if="canUndo || canRedo" class="row book-undo">
+      <span v-if="canUndo" class="soft">{{ t('book.lastChange', { change: lastWords }) }}</span>
+      <el-button v-if="canUndo" size="small" @click="store.undo()">{{
+        t('change.undo')
+      }}</el-button>
+      <el-button v-if="canRedo" size="small" @click="store.redo()">{{
+        t('change.redo')
+      }}</el-button>
     </div>
     <div class="panel sheet book-sheet">
       <table v-if="shown.length">

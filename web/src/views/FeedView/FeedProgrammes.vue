@@ -1,15 +1,15 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import {
   daysBetween,
   feedPlanSchema,
+  isSame,
   isOverLabel,
   judgePlan,
   programmeIds,
   programmes,
-  requireIn,
   stepFault,
   stepsFor,
   type FeedPlan,
@@ -26,11 +26,11 @@ import NumberField from '../../ui/NumberField.vue'
 import SwitchButtons from '../../ui/SwitchButtons.vue'
 import WhyNumber from '../../ui/WhyNumber.vue'
 import { useFeeding } from './useFeeding'
+import { usePlans } from './usePlans'
 
 /** Every school of feeding, judged by the ledger of this pot before it is chosen. */
 const props = defineProps<{ pot: PotToday; feed: FeedToday }>()
-const store = useGardenStore()
-const { garden, isSaving } = storeToRefs(store)
+const { garden, isSaving } = storeToRefs(useGardenStore())
 const { course } = storeToRefs(useTodayStore())
 const { t } = useI18n()
 const { money, share, number, tenths } = useFormat()
@@ -87,6 +87,11 @@ function pick(programmeId: ProgrammeId): void {
   late.value = plan?.lateProductId ?? AS_SCHOOL
 }
 
+// Set otherwise, undone, or changed in another window: the fields say what is set.
+watch(own, (plan, before) => {
+  if (!isSame(plan, before)) pick(plan?.programmeId ?? picked.value)
+})
+
 /** As it is bent by the fields, where they can be used. */
 const bent = computed(() => {
   const plan = {
@@ -120,33 +125,10 @@ const work = (minutes: number) =>
     ? t('feedView.minutes', { count: Math.round(minutes) })
     : t('feedView.hours', { hours: number(Math.round((minutes / HOUR) * 2) / 2) })
 
-async function take(containerIds: readonly string[]): Promise<void> {
-  if (!bent.value.success) return
-  const plan = bent.value.data
-  const isAll = containerIds.length > 1
-  await store.edit(
-    {
-      code: isAll ? 'change.feedPlanAll' : 'change.feedPlan',
-      params: { code: props.pot.container.code },
-    },
-    (draft) => {
-      // Of all pots those that are still there; of one, it has to be.
-      if (!isAll) requireIn(draft.containers, props.pot.container.id)
-      const there = new Set(draft.containers.map(({ id }) => id))
-      for (const id of containerIds) if (there.has(id)) draft.feedPlans[id] = { ...plan }
-    },
-  )
-}
-const takeHere = () => take([props.pot.container.id])
-const takeAll = () => take((garden.value?.plantings ?? []).map(({ containerId }) => containerId))
-async function clear(): Promise<void> {
-  await store.edit(
-    { code: 'change.noFeedPlan', params: { code: props.pot.container.code } },
-    (draft) => {
-      delete draft.feedPlans[props.pot.container.id]
-    },
-  )
-}
+const taking = usePlans(() => props.pot.container)
+const takeHere = () => bent.value.success && taking.take(bent.value.data)
+const takeAll = () => bent.value.success && taking.takeAll(bent.value.data)
+const { clear } = taking
 const hasProducts = computed(
   () => picked.value === 'toMeasure' || programmes[picked.value].length > 0,
 )

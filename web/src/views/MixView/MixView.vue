@@ -107,8 +107,9 @@ async function setMix(): Promise<void> {
 }
 
 /** Keeps the recipe as it is now: under its own name where it is one's own, else under a new one. */
-async function keep(name: string, kept: Recipe, id: string = nanoid()): Promise<void> {
-  const start = garden.value?.recipes.find((one) => one.id === id)
+async function keep(name: string, kept: Recipe, ownId?: string): Promise<void> {
+  const id = ownId ?? nanoid()
+  const start = ownId === undefined ? undefined : base.value
   await store.edit({ code: 'change.recipe', params: { name } }, (draft) => {
     keepIn(draft.recipes, { ...kept, id, name }, start, !start)
   })
