@@ -53,6 +53,9 @@ export default tseslint.config(
       'vue/no-v-html': 'error',
     },
   },
-  { files: ['**/*.test.ts', 'e2e/**', 'core/test/**'], rules: { 'rimbo/own-properties': 'off' } },
+  {
+    files: ['**/*.test.ts', 'e2e/**', 'core/test/**', 'demo/**', 'scripts/**'],
+    rules: { 'rimbo/own-properties': 'off' },
+  },
   prettier,
 )

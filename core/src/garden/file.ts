@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { faultsAt, faultsOf, InputError, own, type Fault } from '../units'
-import { GARDEN_FORMAT, GARDEN_VERSION, gardenSchema, type Garden } from './garden'
+import { GARDEN_FORMAT, GARDEN_VERSION, type Garden } from './garden'
+import { gardenSchema } from './gardenSchema'
 import { countFaults, listOf, restSchema } from './fields'
 import { migrated } from './migrate'
 import { referenceFaults } from './references'

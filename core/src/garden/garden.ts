@@ -4,19 +4,10 @@ import { feedPlanSchema, productSchema, waterSourceSchema } from '../feed'
 import { ingredientSchema, mixTestSchema, recipes, recipeSchema, type Recipe } from '../mix'
 import { placeSchema, spaceSchema } from '../place'
 import { catalogue, varietySchema, type Variety } from '../plant'
-import {
-  customIssue,
-  dateSchema,
-  dateTimeSchema,
-  idSchema,
-  measuresSchema,
-  nameSchema,
-  open,
-} from '../units'
+import { dateSchema, dateTimeSchema, idSchema, measuresSchema, nameSchema, open } from '../units'
 import { dailyWeatherSchema, MOST_WEATHER_DAYS, normalsSchema } from '../weather'
 import { arrangementSchema } from './arrangement'
 import { recordSchema } from './record'
-import { referenceFaults } from './references'
 
 export const unitSystems = ['metric', 'us', 'imperial'] as const
 
@@ -94,11 +85,7 @@ export const gardenFields = open({
 })
 
 /** One garden: everything a gardener has entered, and nothing that can be derived from it. */
-export const gardenSchema = gardenFields.superRefine((garden, context) => {
-  for (const { code, path, params } of referenceFaults(garden))
-    context.addIssue(customIssue(code, [...path], params))
-})
-export type Garden = z.infer<typeof gardenSchema>
+export type Garden = z.infer<typeof gardenFields>
 
 /** The variety of that id, the gardener's own before the catalogue's. */
 export const varietyOf = (garden: Garden, id: string): Variety | undefined =>

@@ -16,7 +16,7 @@ const sameFault = ({ path, code, params }: Fault) =>
   JSON.stringify([path.filter((step) => typeof step === 'string'), code, params])
 
 /** What a change would leave in the garden that its own file could not be read back with. */
-export function faultsOfChange(before: Garden, after: Garden, change: GardenChange): Fault[] {
+function faultsOfChange(before: Garden, after: Garden, change: GardenChange): Fault[] {
   const single = change.flatMap((one): Fault[] => {
     const value = own(after as unknown as Readonly<Record<string, unknown>>, one.field)
     const list = listOf(one.field)

@@ -12,7 +12,6 @@ export { schemaOf } from './fields'
 export {
   GARDEN_FORMAT,
   GARDEN_VERSION,
-  gardenSchema,
   plantingSchema,
   recipeOf,
   settingsSchema,
@@ -32,6 +31,7 @@ export {
 } from './change'
 export { requireReadable } from './gate'
 export { isSame, keepIn, requireIn, withTouched } from './touched'
+export { gardenSchema } from './gardenSchema'
 export { gardenJsonSchema, readGarden, writeGarden } from './file'
 export { recordsCsv } from './csv'
 export { emptyGarden } from './starting'

@@ -4,6 +4,7 @@ import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import Papa from 'papaparse'
 import { valid } from '../../test/arbitrary'
+import { InputError } from '../units'
 import { readGarden, recordsCsv, recordSchema, shelfStock, writeGarden, type GardenRecord } from '.'
 
 const demoText = readFileSync(
@@ -24,10 +25,8 @@ describe('what a file may hold', () => {
       readGarden(text)
       return []
     } catch (error) {
-      const { code, faults } = error as {
-        code: string
-        faults: { code: string; path: unknown[] }[]
-      }
+      if (!(error instanceof InputError)) throw error
+      const { code, faults } = error
       return [code, ...faults.map((fault) => `${fault.code} ${fault.path.join('.')}`)]
     }
   }
@@ -58,6 +57,21 @@ describe('what a file may hold', () => {
     const read = readGarden(twice(6))
     expect(read.shelf).toHaveLength(baseShelf)
     expect(shelfStock(read).filter(({ countedG }) => countedG === 77)).toHaveLength(1)
+  })
+  test('whatever stands in a file of whatever version, it is read or refused in words', () => {
+    const odd = fc.oneof(
+      fc.constantFrom<unknown>(null, 0, -1, '', [], {}, [null], [[]], [{}], { a: null }, true),
+      fc.jsonValue({ maxDepth: 3 }),
+    )
+    const fields = fc.constantFrom(...Object.keys(base), 'normals', 'arrangement')
+    fc.assert(
+      fc.property(fc.dictionary(fields, odd), fc.integer({ min: 0, max: 8 }), (put, version) => {
+        const text = withDocument((document) => Object.assign(document, put, { version }))
+        // What is not refused in words is thrown out of here.
+        expect(() => codesOf(text)).not.toThrow()
+      }),
+      { numRuns: 300 },
+    )
   })
   test('an outline of no corners is a fault at its field', () =>
     expect(

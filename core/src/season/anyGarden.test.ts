@@ -57,6 +57,7 @@ const wishes = (garden: Garden) => ({
   mostKinds: 3,
   isStockOnly: false,
 })
+const emptied = ({ id, name }: Garden) => gardens.emptyGarden(id, name, 'Here')
 const oldMix = { seasons: 1, trouble: 'none' as never, waterEcDsM: 0.5 }
 const arranged = (garden: Garden): Garden => ({
   ...garden,
@@ -87,6 +88,29 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
   migrated: ({ garden }) => gardens.migrated({ ...garden, version: 5 }),
   recipeOf: ({ garden }) => gardens.recipeOf(garden, 'toString'),
   varietyOf: ({ garden }) => gardens.varietyOf(garden, 'constructor'),
+  changeBetween: ({ garden }) => gardens.changeBetween(garden, { ...garden, records: [] }),
+  inverseOf: ({ garden }) => gardens.inverseOf(gardens.changeBetween(garden, emptied(garden))),
+  isListChange: ({ garden }) =>
+    gardens.changeBetween(garden, emptied(garden)).map(gardens.isListChange),
+  withChange: ({ garden }) =>
+    gardens.withChange(garden, gardens.changeBetween(garden, emptied(garden))),
+  withShared: ({ garden }) =>
+    expect(gardens.withShared(garden, structuredClone(garden))).toEqual(garden),
+  requireReadable: ({ garden }) =>
+    gardens.requireReadable(
+      emptied(garden),
+      garden,
+      gardens.changeBetween(emptied(garden), garden),
+    ),
+  isSame: ({ garden }) => expect(gardens.isSame(garden, structuredClone(garden))).toBe(true),
+  keepIn: ({ garden }) => {
+    const [pot] = garden.containers
+    gardens.keepIn([...garden.containers], pot!, pot, false)
+  },
+  requireIn: ({ garden }) => gardens.requireIn(garden.spaces, garden.spaces[0]!.id),
+  withTouched: ({ garden }) =>
+    expect(gardens.withTouched(garden, garden, { ...garden, name: 'Other' }).name).toBe('Other'),
+  schemaOf: () => gardens.schemaOf('records'),
 
   gardenCourse: ({ garden }) => season.gardenCourse(garden, NOW),
   gardenOn: ({ course }) => {

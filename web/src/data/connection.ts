@@ -1,18 +1,5 @@
 import { openDatabase, type RimboDatabase } from './database'
-
-/** Why nothing can be stored, or something was not. */
-export type StorageTrouble = 'missing' | 'blocked' | 'later' | 'full' | 'failed' | 'gone'
-
-/** The browser does not keep what it is given. It carries a code only; the words are the interface's. */
-export class StorageError extends Error {
-  override readonly name = 'StorageError'
-  constructor(
-    readonly code: StorageTrouble,
-    readonly detail: string = '',
-  ) {
-    super(`${code} ${detail}`)
-  }
-}
+import { StorageError, type StorageTrouble } from './trouble'
 
 /** A browser that has just woken, or another tab that is closing, needs a moment, ms. */
 const WAITS_MS = [0, 60, 250, 1000]

@@ -1,6 +1,6 @@
 import { openDB, type DBSchema, type IDBPDatabase, type IDBPTransaction } from 'idb'
 import type { DailyWeather, Garden, GardenChange, GardenRecord } from '@rimbo/core'
-import { pagesOf } from './pages'
+import { pagesOf, type LongList } from './pages'
 
 /** A garden without its long lists, which are kept in pages of their own. */
 export type GardenDocument = Omit<Garden, 'records' | 'weather'>
@@ -35,7 +35,6 @@ export interface PageRow {
   readonly page: string
   readonly items: readonly unknown[]
 }
-export type LongList = 'records' | 'weather'
 
 export interface RimboSchema extends DBSchema {
   gardens: { key: string; value: GardenRow }

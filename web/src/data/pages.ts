@@ -1,5 +1,7 @@
 import type { DailyWeather, GardenRecord } from '@rimbo/core'
-import type { LongList } from './database'
+
+/** The lists of a garden that can grow long. */
+export type LongList = 'records' | 'weather'
 
 /** On which page a thing of a long list stands: small enough to be written anew with each change. */
 const pageOf = {

@@ -3,7 +3,8 @@ import 'fake-indexeddb/auto'
 import { IDBFactory } from 'fake-indexeddb'
 import { openDB } from 'idb'
 import { emptyGarden, type Garden, type GardenRecord } from '@rimbo/core'
-import { createConnection, StorageError } from './connection'
+import { createConnection } from './connection'
+import { StorageError } from './trouble'
 import { openDatabase, type RimboDatabase } from './database'
 import {
   addGarden,

@@ -14,28 +14,17 @@ import type {
   GardenDocument,
   GardenHistory,
   GardenRow,
-  LongList,
   RimboDatabase,
   RimboSchema,
 } from './database'
-import { pageNames, pagesOf } from './pages'
+import { pageNames, pagesOf, type LongList } from './pages'
+import { LaterGardenError } from './trouble'
 import type { IDBPTransaction } from 'idb'
 
 export interface StoredGarden {
   readonly garden: Garden
   readonly revision: number
   readonly history: GardenHistory
-}
-
-/** A garden was stored by a later program: it is not written to, for fear of losing what is not known here. */
-export class LaterGardenError extends Error {
-  override readonly name = 'LaterGardenError'
-  constructor(
-    readonly gardenId: string,
-    readonly given: number,
-  ) {
-    super(`Garden of version ${given}, known up to ${GARDEN_VERSION}`)
-  }
 }
 
 const CURRENT = 'currentGarden'

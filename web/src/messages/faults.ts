@@ -1,3 +1,25 @@
+/** Fields as they are called where a change is refused and no form is there to say it. */
+export const fieldNames = {
+  name: 'Name',
+  code: 'Short name',
+  note: 'Note',
+  count: 'Number',
+  at: 'When',
+  volumeL: 'Litres',
+  looseL: 'Litres',
+  massG: 'Weight',
+  massKg: 'Weight',
+  heightMm: 'Height',
+  fillMm: 'Height of the mix',
+  plantedOn: 'Day of planting',
+  containerId: 'Pot',
+  varietyId: 'Plant',
+  recipeId: 'Mix',
+  productId: 'Feed',
+  ingredientId: 'Ingredient',
+  spaceId: 'Space',
+}
+
 /** Words for what is wrong with something entered or read, by code. */
 export const faults = {
   whole: 'the whole',

@@ -1,4 +1,4 @@
-import { faults } from './faults'
+import { faults, fieldNames } from './faults'
 import { feedWords } from './feed'
 import { feedReasons } from './feedReasons'
 import { kitchenWords } from './kitchen'
@@ -23,5 +23,6 @@ export const laterWords = {
   ...waterWords,
   ...feedWords,
   fault: faults,
+  field: fieldNames,
   reason: { ...reasons, ...mixReasons, ...seasonReasons, ...waterReasons, ...feedReasons },
 }

@@ -80,7 +80,7 @@ export const laterViewWords = {
     full: 'This was not kept: the browser’s store is full. Export the garden, then make room on this device.',
     failed:
       'This was not kept: the browser could not write it ({detail}). What you see is what is saved.',
-    gone: 'This was not kept: the garden has been removed in another window.',
+    gone: 'This was not kept: the garden is no longer in this browser’s store. Export it now, if you want to keep what you see.',
     laterTitle: 'This garden belongs to a later Rimbo',
     laterGarden:
       '“{name}” was last saved by a later Rimbo (file {given}, this one knows up to {known}). It is safe, and is not written to from here. Reload to get the later version, or take the garden out as a file.',

@@ -3,13 +3,13 @@ import { nanoid } from 'nanoid'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { emptyGarden, readGarden, withShared, type Garden } from '@rimbo/core'
-import { createConnection, StorageError } from '../data/connection'
+import { createConnection } from '../data/connection'
+import { LaterGardenError, StorageError } from '../data/trouble'
 import type { ChangeLabel } from '../data/database'
 import {
   addGarden,
   changeGarden,
   currentGardenId,
-  LaterGardenError,
   listGardens,
   loadGarden,
   rememberCurrent,

@@ -65,6 +65,7 @@ const { day, temp } = useFormat()
 .header nav {
   display: flex;
   gap: 2px;
+  margin-right: auto;
   overflow-x: auto;
 }
 .header nav a {

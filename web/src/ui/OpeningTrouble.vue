@@ -3,9 +3,8 @@ import { computed } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { GARDEN_VERSION } from '@rimbo/core'
-import type { StorageError } from '../data/connection'
 import { downloadText, fileStem } from '../data/files'
-import { LaterGardenError } from '../data/repository'
+import { LaterGardenError, type StorageError } from '../data/trouble'
 import { useGardenStore } from '../stores/garden'
 
 /** Stands in the place of the garden where it cannot be opened, or not be written to: what is safe, and what can be done. */

@@ -130,7 +130,9 @@ export function createFormat(
     if (kind === 'money') return money(value)
     if (kind === 'ph') return digits(value, 2)
     if (kind === 'tenths') return tenths(value)
-    return kind === 'number' ? digits(value, 3) : quantity(value, kind, name === 'waterL' ? 2 : 3)
+    // A count is told whole.
+    if (kind === 'number') return digits(value, Number.isInteger(value) ? 9 : 3)
+    return quantity(value, kind, name === 'waterL' ? 2 : 3)
   }
 
   /** The parameters of a message, each shown by what its name says it measures. */

@@ -1,6 +1,6 @@
 import { useI18n } from 'vue-i18n'
 import { faultsOf, InputError, type Fault, type Schema, type SchemaError } from '@rimbo/core'
-import { StorageError } from '../data/connection'
+import { StorageError } from '../data/trouble'
 import { LoadError } from '../loading'
 import { useFormat } from './format'
 

@@ -6,6 +6,7 @@ import {
   fieldSchema,
   labelRateKinds,
   productForms,
+  nameSchema,
   productSchema,
   schemaOf,
   type FeedProduct,
@@ -35,7 +36,7 @@ const emit = defineEmits<{
 }>()
 const { t } = useI18n()
 const { number } = useFormat()
-const { atField } = useFaultText()
+const { atField, textFault } = useFaultText()
 const { optionsOf } = useOptions()
 
 const fields = useProductForm(
@@ -52,7 +53,7 @@ const faultAt = (path: string) => {
   const fault = faults.value.get(path)
   return fault && atField(fault)
 }
-const nameFault = computed(() => (name.value.trim() ? undefined : t('feedView.form.nameFault')))
+const nameFault = computed(() => textFault(nameSchema, name.value, t('feedView.form.nameFault')))
 const analysisFault = computed(() => {
   const found = [...faults.value.entries()].find(([path]) => path.startsWith('analysis'))
   return found && atField(found[1])

@@ -6,6 +6,7 @@ import {
   fieldSchema,
   fruitClassesOf,
   habitsOf,
+  nameSchema,
   varietySchema,
   type FruitClass,
   type Habit,
@@ -22,7 +23,7 @@ const props = defineProps<{ start: Variety; isNew: boolean }>()
 const emit = defineEmits<{ save: [variety: Variety]; close: [] }>()
 
 const { t } = useI18n()
-const { atField } = useFaultText()
+const { atField, textFault } = useFaultText()
 
 interface Typed {
   name: string
@@ -58,7 +59,7 @@ const faults = computed(() => {
   return Object.fromEntries(found.map((fault) => [String(fault.path[0]), atField(fault)]))
 })
 /** The catalogue's varieties are ours to name; an own one has its own name. */
-const nameFault = computed(() => (typed.name.trim() ? undefined : t('variety.nameFault')))
+const nameFault = computed(() => textFault(nameSchema, typed.name, t('variety.nameFault')))
 
 const { optionsOf } = useOptions()
 const habitOptions = computed(() => optionsOf(habitsOf[props.start.crop], 'habit'))

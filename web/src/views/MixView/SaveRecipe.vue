@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { nameSchema, type Recipe } from '@rimbo/core'
+import { useFaultText } from '../../ui/faults'
 import TextField from '../../ui/TextField.vue'
 
 /** Keeps a changed recipe, or puts it back; removes one of the gardener's own. */
@@ -12,13 +13,15 @@ const emit = defineEmits<{
   remove: []
 }>()
 const { t } = useI18n()
+const { textFault } = useFaultText()
 
 const name = ref('')
 watch(
   () => props.base.id,
   () => (name.value = ''),
 )
-const isNamed = computed(() => nameSchema.safeParse(name.value).success)
+const nameFault = computed(() => (name.value ? textFault(nameSchema, name.value) : undefined))
+const isNamed = computed(() => !!name.value.trim() && !nameFault.value)
 </script>
 
 <template>
@@ -27,7 +30,12 @@ const isNamed = computed(() => nameSchema.safeParse(name.value).success)
     class="save-recipe"
     @submit.prevent="isNamed && emit('keep', name.trim(), recipe)"
   >
-    <TextField v-model="name" :label="t('mix.saveAs')" :hint="t('mix.saveHint')" />
+    <TextField
+      v-model="name"
+      :label="t('mix.saveAs')"
+      :fault="nameFault"
+      :hint="t('mix.saveHint')"
+    />
     <div class="row">
       <el-button size="small" native-type="submit" type="primary" :disabled="!isNamed">
         {{ t('mix.saveNew') }}

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useElementSize } from '@vueuse/core'
 import {
@@ -74,8 +74,12 @@ const cans = computed(() => inQuarterCans(props.stop.nowL, props.measures.canL))
 const figure = ref<HTMLElement>()
 const { width, height } = useElementSize(figure)
 
-function open(which: 'amount' | 'skip' | 'finger'): void {
+/** On a phone what was opened may lie below the card's edge: it comes into sight. */
+const more = ref<HTMLElement>()
+async function open(which: 'amount' | 'skip' | 'finger'): Promise<void> {
   opened.value = opened.value === which ? undefined : which
+  await nextTick()
+  more.value?.scrollIntoView({ block: 'nearest' })
 }
 function finger(knuckle: (typeof knuckles)[number], feel: (typeof feels)[number]): void {
   opened.value = undefined
@@ -162,7 +166,7 @@ function giveAmount(): void {
           {{ t('round.finger') }}
         </el-button>
       </div>
-      <form v-if="opened === 'amount'" class="round-more" @submit.prevent="giveAmount">
+      <form v-if="opened === 'amount'" ref="more" class="round-more" @submit.prevent="giveAmount">
         <QuantityField
           v-model="amountL"
           dimension="volume"
@@ -173,7 +177,7 @@ function giveAmount(): void {
           {{ t('round.record') }}
         </el-button>
       </form>
-      <div v-if="opened === 'skip'" class="round-more">
+      <div v-if="opened === 'skip'" ref="more" class="round-more">
         <el-button
           v-for="why in skipReasons"
           :key="why"
@@ -183,7 +187,7 @@ function giveAmount(): void {
           {{ t(`skip.${why}`) }}
         </el-button>
       </div>
-      <div v-if="opened === 'finger'" class="round-more round-finger">
+      <div v-if="opened === 'finger'" ref="more" class="round-more round-finger">
         <div
           v-for="knuckle in knuckles"
           :key="knuckle"

@@ -7,6 +7,7 @@ import { InputError, type Garden } from '@rimbo/core'
 import { saveGardenFile } from '../../data/files'
 import { useGardenStore } from '../../stores/garden'
 import { useFaultText } from '../../ui/faults'
+import { useFormat } from '../../ui/format'
 import WorkProgress from '../../ui/WorkProgress.vue'
 import type { ImportWork } from '../../workers/import.worker'
 import { useWorker } from '../../workers/useWorker'
@@ -16,6 +17,7 @@ const store = useGardenStore()
 const { garden, isSaving } = storeToRefs(store)
 const { t } = useI18n()
 const { ofError, withPath } = useFaultText()
+const { params } = useFormat()
 
 const FAULTS_SHOWN = 5
 const input = ref<HTMLInputElement>()
@@ -81,7 +83,7 @@ async function choose(event: Event): Promise<void> {
     <ul v-if="refusal.faults.length">
       <li v-for="(fault, index) in refusal.faults" :key="index">{{ withPath(fault) }}</li>
     </ul>
-    <p v-if="refusal.more">{{ t('settings.moreFaults', { count: refusal.more }) }}</p>
+    <p v-if="refusal.more">{{ t('settings.moreFaults', params({ count: refusal.more })) }}</p>
     <p>{{ t('fault.untouched') }}</p>
   </div>
 </template>

@@ -16,12 +16,17 @@ const { garden } = storeToRefs(store)
 const { t } = useI18n()
 const { faultIn } = useFaultText()
 
-const { fields, isTouched } = useFollowing(() => {
+interface Money {
+  currency: string
+  looseL: number | undefined
+  price: number | undefined
+}
+const { fields, isTouched } = useFollowing<Money>(() => {
   const { currency = '', baggedMix } = garden.value?.settings ?? {}
   return {
     currency,
-    looseL: baggedMix?.looseL as number | undefined,
-    price: baggedMix?.price as number | undefined,
+    looseL: baggedMix?.looseL,
+    price: baggedMix?.price,
   }
 })
 const code = computed(() => fields.currency.trim().toUpperCase())

@@ -51,12 +51,17 @@ const openId = computed({
   set: (id: string | undefined) => void (id && store.open(id)),
 })
 
-const { fields, isTouched } = useFollowing(() => {
+interface Typed {
+  name: string
+  canL: number | undefined
+  handfulL: number | undefined
+}
+const { fields, isTouched } = useFollowing<Typed>(() => {
   const { canL, handfulMl = 40 } = garden.value?.settings.measures ?? {}
   return {
     name: garden.value?.name ?? '',
     canL,
-    handfulL: (handfulMl / 1000) as number | undefined,
+    handfulL: handfulMl / 1000,
   }
 })
 const measures = computed(() =>

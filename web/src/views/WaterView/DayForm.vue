@@ -47,12 +47,18 @@ const { fields: numbers, reset } = useFollowing(() => {
   return Object.fromEntries(NAMES.map((name) => [name, known?.[name]])) as Numbers
 })
 watch(date, reset)
-const { fields: place, filled: filledPlace } = useFollowing(() => {
+interface TypedPlace {
+  name: string
+  latitude: string
+  elevationMm: number | undefined
+  coastal: boolean
+}
+const { fields: place, filled: filledPlace } = useFollowing<TypedPlace>(() => {
   const { name, latitudeDeg, elevationM, coastal } = props.garden.place
   return {
     name,
     latitude: String(latitudeDeg),
-    elevationMm: (elevationM * 1000) as number | undefined,
+    elevationMm: elevationM * 1000,
     coastal,
   }
 })
