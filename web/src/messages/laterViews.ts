@@ -29,6 +29,8 @@ export const laterViewWords = {
     allKinds: 'Everything',
     exportCsv: 'Records as CSV',
     lastChange: 'Changed last: {change}',
+    takeBack: 'Take it back',
+    doAgain: 'Do it again',
     potGone: 'a pot since removed',
     empty: 'Nothing recorded yet. What you tap in Round is written here.',
   },

@@ -85,10 +85,10 @@ function exportCsv(): void {
     <div v-if="canUndo || canRedo" class="row book-undo">
       <span v-if="canUndo" class="soft">{{ t('book.lastChange', { change: lastWords }) }}</span>
       <el-button v-if="canUndo" size="small" @click="store.undo()">{{
-        t('change.undo')
+        t('book.takeBack')
       }}</el-button>
       <el-button v-if="canRedo" size="small" @click="store.redo()">{{
-        t('change.redo')
+        t('book.doAgain')
       }}</el-button>
     </div>
     <div class="panel sheet book-sheet">
