@@ -16,7 +16,15 @@ import {
   type NurseryRecord,
 } from './doings'
 import { openDaysOf, skyOf, type Sky } from './sky'
-import { dailyShareOf, testsOf, visitsOf, waterOf, waterWeatherOf, type PotWater } from './water'
+import {
+  dailyShareOf,
+  isLookedAtAfterPouring,
+  testsOf,
+  visitsOf,
+  waterOf,
+  waterWeatherOf,
+  type PotWater,
+} from './water'
 
 /** Plants of one planting through the season. */
 export interface PlantingCourse extends PlantingBase {
@@ -127,8 +135,11 @@ function courseOf(
     ...base.plantings.map(({ planting }) => daysBetween(from, planting.plantedOn)),
   )
   const firstHour = Math.max(0, plantedOn) * HOURS_A_DAY
-  const nowHour = today * HOURS_A_DAY + nowH
-  const visitH = visitsOf(doings, today, nowH)
+  // Watered and then looked at within this hour: what was found is where it goes on from.
+  const thisHour = `${todayDate}T${String(nowH).padStart(2, '0')}`
+  const fromH = isLookedAtAfterPouring(records, thisHour) ? nowH + 1 : nowH
+  const nowHour = Math.min(days * HOURS_A_DAY, today * HOURS_A_DAY + fromH)
+  const visitH = visitsOf(doings, today, Math.min(HOURS_A_DAY - 1, fromH))
   const grown = (waterShare: Float64Array | undefined): PlantingCourse[] =>
     base.plantings.map((one) => ({
       ...one,

@@ -91,13 +91,15 @@ export function stateAt({ water, ofWater }: PotCourse, hour: number): WaterState
 }
 
 /** What to give a pot today, with all of its own that was learned. */
-function planOf(pot: PotCourse): WaterPlan {
+function planOf(pot: PotCourse, state: WaterState): WaterPlan {
   const { weather, nowHour, options } = pot.ofWater
-  return planWatering(pot.water, weather, stateAt(pot, nowHour), pot.recorded, nowHour, {
+  return planWatering(pot.water, weather, state, pot.recorded, nowHour, {
     ...options,
     to: Math.min(weather.days * HOURS_A_DAY, nowHour + PLAN_DAYS * HOURS_A_DAY),
   })
 }
+
+const sumOf = (values: Float64Array) => values.reduce((sum, value) => sum + value, 0)
 
 const potOfDay = remembered(
   (pot: PotCourse, open: OpenDay, isKnown: boolean, isToday: boolean, day: number): PotToday => {
@@ -106,7 +108,8 @@ const potOfDay = remembered(
     const hasPlants = plants.some(({ growth }) => growth.isStanding)
     const need = isKnown && hasPlants ? waterNeedL(demandOn(pot, open, day)) : undefined
     const isSkipped = pot.skipped[day] === 1
-    const plan = isToday && need ? planOf(pot) : undefined
+    const state = isToday ? stateAt(pot, pot.ofWater.nowHour) : undefined
+    const plan = state && need ? planOf(pot, state) : undefined
     const planned = (byDay: Float64Array, ofToday: number | undefined) =>
       need && !isSkipped ? (ofToday ?? byDay[day]!) : 0
     const nowL = planned(pot.morningL, plan?.nowL)
@@ -117,9 +120,11 @@ const potOfDay = remembered(
     const before = Math.max(0, Math.min(run.missingL.length, hour) - 1)
     const capacity = pot.ofWater.options.capacity ?? 1
     const givenNowL = isToday ? (pot.recorded.givenL[hour] ?? 0) : 0
-    const missingL = run.missingL[before]!
-    const belowL = volumes.reservoirL - run.reservoirL[before]!
-    const freeShare = freeShareOf(water.cells[0]!, water.sensitivity, weather.cropMm[day]!)
+    // What a test of this very hour has found is in the state, and not yet in the run.
+    const missingL = state ? sumOf(state.missingL) : run.missingL[before]!
+    const belowL = volumes.reservoirL - (state?.reservoirL ?? run.reservoirL[before]!)
+    const thirst = pot.ofWater.options.thirst ?? 1
+    const freeShare = freeShareOf(water.cells[0]!, water.sensitivity, weather.cropMm[day]! * thirst)
     const table = suctionOf(pot)
     const ofMixL = Math.max(0, missingL - Math.max(0, givenNowL - belowL))
     const depletionL = Math.max(0, missingL + belowL - givenNowL)

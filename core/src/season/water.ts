@@ -113,6 +113,32 @@ export function visitsOf(doings: Doings, today: number, nowH: number): Uint8Arra
   return visits
 }
 
+/** Whether a record is water that came into the pot. */
+const isPoured = (record: GardenRecord): boolean =>
+  (record.kind === 'water' || record.kind === 'feed') && record.volumeL !== undefined
+
+/**
+ * Whether a test was made after something was poured within its own hour: then it
+ * speaks of the end of that hour, and not of its beginning.
+ */
+const isAfterPouring = (record: GardenRecord, index: number, records: readonly GardenRecord[]) =>
+  records.some(
+    (other, at) =>
+      isPoured(other) &&
+      other.at.slice(0, 13) === record.at.slice(0, 13) &&
+      (other.at < record.at || (other.at === record.at && at < index)),
+  )
+
+/** Whether anything was poured in the hour of now and then looked at: what was found is of the hour's end. */
+export const isLookedAtAfterPouring = (records: readonly GardenRecord[], hour: string): boolean =>
+  records.some(
+    (record, index) =>
+      TESTS.has(record.kind) &&
+      record.at.startsWith(hour) &&
+      isAfterPouring(record, index, records),
+  )
+const TESTS: ReadonlySet<GardenRecord['kind']> = new Set(['finger', 'weigh', 'drained', 'probe'])
+
 /** What the records of a pot tell of its water. */
 export function testsOf(
   { mass, water }: PotBase,
@@ -121,9 +147,11 @@ export function testsOf(
   plantKgOn: (day: number) => number,
 ): WaterTest[] {
   return records
-    .flatMap((record): WaterTest[] => {
+    .flatMap((record, index): WaterTest[] => {
+      if (!TESTS.has(record.kind)) return []
       const day = daysBetween(from, dayOf(record.at))
-      const hour = day * HOURS_A_DAY + hourOf(record.at)
+      const late = isAfterPouring(record, index, records) ? 1 : 0
+      const hour = day * HOURS_A_DAY + hourOf(record.at) + late
       switch (record.kind) {
         case 'finger':
           return [{ kind: 'finger', hour, knuckle: record.knuckle, feel: record.feel }]
@@ -131,18 +159,12 @@ export function testsOf(
           const plantKg = plantKgOn(day)
           const missingL = mass.wateredKg + plantKg - record.massKg
           const sdL = Math.hypot(SCALE_SD_KG, PLANT_SD_SHARE * plantKg)
-          return [
-            {
-              kind: 'weigh',
-              hour,
-              missingL: Math.max(0, Math.min(water.availableL, missingL)),
-              sdL,
-            },
-          ]
+          const mostL = water.availableL + water.reservoirL
+          return [{ kind: 'weigh', hour, missingL: Math.max(0, Math.min(mostL, missingL)), sdL }]
         }
         case 'drained':
           // Caught after the watering of that hour.
-          return [{ kind: 'drained', hour: hour + 1, volumeL: record.volumeL }]
+          return [{ kind: 'drained', hour: hour + 1 - late, volumeL: record.volumeL }]
         case 'probe':
           return [
             {

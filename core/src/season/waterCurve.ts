@@ -24,7 +24,7 @@ export interface WaterCurve {
   readonly highL: Float64Array
   /** Drained and full; where its plants go short, hour by hour; where their leaves hang. */
   readonly fullL: number
-  readonly safeL: Float64Array
+  readonly shortBelowL: Float64Array
   readonly hangsL: Float64Array
   /** Recorded or by plan, L in each hour. */
   readonly givenL: Float64Array
@@ -77,7 +77,7 @@ export function waterCurve(
   const leftL = new Float64Array(hours)
   const lowL = new Float64Array(hours)
   const highL = new Float64Array(hours)
-  const safeL = new Float64Array(hours)
+  const shortBelowL = new Float64Array(hours)
   const hangsL = new Float64Array(hours)
   const known = learned?.thirst ?? { mean: 1, sd: 0.28 }
   const ahead = [1, -1].map((sign) => {
@@ -96,9 +96,13 @@ export function waterCurve(
     const at = hour - from
     const day = Math.floor(hour / HOURS_A_DAY)
     leftL[at] = left(run.missingL[hour]!, run.reservoirL[hour]!)
-    const freeShare = freeShareOf(water.cells[0]!, water.sensitivity, weather.cropMm[day]!)
-    safeL[at] = availableL * (1 - freeShare)
-    hangsL[at] = safeL[at] * WILTS_BELOW
+    const freeShare = freeShareOf(
+      water.cells[0]!,
+      water.sensitivity,
+      weather.cropMm[day]! * (options.thirst ?? 1),
+    )
+    shortBelowL[at] = availableL * (1 - freeShare)
+    hangsL[at] = shortBelowL[at] * WILTS_BELOW
     const within = (litres: number) => Math.max(0, Math.min(fullL, litres))
     if (hour < nowHour) {
       const sdL = FOUR_IN_FIVE * (learned?.sdMissingL[hour - learnedFrom] ?? 0)
@@ -132,7 +136,7 @@ export function waterCurve(
     lowL,
     highL,
     fullL,
-    safeL,
+    shortBelowL,
     hangsL,
     givenL: run.givenL.slice(from, to),
     days,

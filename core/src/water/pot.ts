@@ -53,6 +53,8 @@ export interface WaterCorrection {
   readonly hour: number
   /** Of what the cells hold, what is missing, 0–1. */
   readonly missingShare: number
+  /** Left in the reservoir, L. */
+  readonly reservoirL: number
 }
 
 export interface WaterOptions {

@@ -85,6 +85,7 @@ export function simulateWater(
   const corrections = options.corrections ?? []
   const correctedHours = Float64Array.from(corrections, ({ hour }) => hour)
   const correctedShares = Float64Array.from(corrections, ({ missingShare }) => missingShare)
+  const correctedReservoirs = Float64Array.from(corrections, (one) => one.reservoirL)
   const correctionCount = corrections.length
   let correction = 0
 
@@ -138,8 +139,10 @@ export function simulateWater(
       continue
     }
     // What a test found stands at the beginning of its hour.
-    while (correction < correctionCount && correctedHours[correction]! <= hour)
+    while (correction < correctionCount && correctedHours[correction]! <= hour) {
+      reservoir = correctedReservoirs[correction]!
       missing.fill(correctedShares[correction++]! * availableL)
+    }
 
     if (count === 1 && rain === 0 && reservoirMostL === 0) {
       const quietTo = Math.min(dayEnds, to, correctedHours[correction] ?? to)
@@ -267,6 +270,11 @@ export function simulateWater(
     if (had < count) outHadShare[at] = had * share
     if (reservoirMostL > 0) outReservoirL[at] = reservoir
     hour++
+  }
+  // What a test of the hour to come found stands from its beginning on.
+  while (correction < correctionCount && correctedHours[correction]! <= to) {
+    reservoir = correctedReservoirs[correction]!
+    missing.fill(correctedShares[correction++]! * availableL)
   }
   out.end.reservoirL = reservoir
   out.end.driedMm = dried

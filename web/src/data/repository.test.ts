@@ -3,18 +3,11 @@ import 'fake-indexeddb/auto'
 import { IDBFactory } from 'fake-indexeddb'
 import { openDB } from 'idb'
 import { emptyGarden, type Garden, type GardenRecord } from '@rimbo/core'
+import { changeGarden, stepGarden } from './changing'
 import { createConnection } from './connection'
 import { StorageError } from './trouble'
 import { openDatabase, type RimboDatabase } from './database'
-import {
-  addGarden,
-  changeGarden,
-  currentGardenId,
-  listGardens,
-  loadGarden,
-  rememberCurrent,
-  stepGarden,
-} from './repository'
+import { addGarden, currentGardenId, listGardens, loadGarden, rememberCurrent } from './repository'
 
 const watering = (id: string, at: string): GardenRecord => ({
   id,

@@ -1,23 +1,12 @@
-import {
-  changeBetween,
-  GARDEN_VERSION,
-  inverseOf,
-  isListChange,
-  migrated,
-  requireReadable,
-  withChange,
-  type Garden,
-  type GardenChange,
-} from '@rimbo/core'
+import { GARDEN_VERSION, migrated, type Garden } from '@rimbo/core'
 import type {
-  ChangeLabel,
   GardenDocument,
   GardenHistory,
   GardenRow,
   RimboDatabase,
   RimboSchema,
 } from './database'
-import { pageNames, pagesOf, type LongList } from './pages'
+import { pagesOf, type LongList } from './pages'
 import { LaterGardenError } from './trouble'
 import type { IDBPTransaction } from 'idb'
 
@@ -28,19 +17,19 @@ export interface StoredGarden {
 }
 
 const CURRENT = 'currentGarden'
-const UNDO_DEPTH = 100
-const LONG_LISTS: readonly LongList[] = ['records', 'weather']
+export const LONG_LISTS: readonly LongList[] = ['records', 'weather']
 const NO_HISTORY: GardenHistory = { steps: [], done: 0 }
 const STORES = ['gardens', 'pages', 'changes'] as const
 
-type Writing = IDBPTransaction<RimboSchema, (typeof STORES)[number][], 'readwrite'>
+export type Writing = IDBPTransaction<RimboSchema, (typeof STORES)[number][], 'readwrite'>
 type Reading = IDBPTransaction<RimboSchema, (typeof STORES)[number][], 'readonly' | 'readwrite'>
 
 function documentOf(garden: Garden): GardenDocument {
   const { records: _records, weather: _weather, ...document } = garden
   return document
 }
-const versionIn = ({ document }: GardenRow): number => (document as { version: number }).version
+export const versionIn = ({ document }: GardenRow): number =>
+  (document as { version: number }).version
 
 const pagesRange = (id: string, field: LongList) => IDBKeyRange.bound([id, field], [id, field, []])
 async function listIn(transaction: Reading, id: string, field: LongList): Promise<unknown[]> {
@@ -57,7 +46,7 @@ async function documentIn(transaction: Reading, row: GardenRow): Promise<Record<
 }
 
 /** @throws LaterGardenError */
-async function gardenIn(transaction: Reading, row: GardenRow): Promise<StoredGarden> {
+export async function gardenIn(transaction: Reading, row: GardenRow): Promise<StoredGarden> {
   if (versionIn(row) > GARDEN_VERSION) throw new LaterGardenError(row.id, versionIn(row))
   // A garden of an earlier version is brought up to this one, and written so with its next change.
   const garden = migrated(await documentIn(transaction, row)) as unknown as Garden
@@ -88,45 +77,35 @@ export async function storedDocument(
   return row && documentIn(transaction, row)
 }
 
-/** Writes the pages on which a change has left its mark. */
-function writePages(
-  transaction: Writing,
-  garden: Garden,
-  change: GardenChange,
-): Promise<unknown>[] {
-  const store = transaction.objectStore('pages')
-  return LONG_LISTS.flatMap((field) => {
-    const touched = change.flatMap((one) =>
-      isListChange(one) && one.field === field ? [...one.removed, ...one.added] : [],
-    )
-    const names = pageNames(field, touched)
-    if (!names.size) return []
-    const pages = pagesOf(field, garden[field], names)
-    return [...names].map((page): Promise<unknown> => {
-      const items = pages.get(page)
-      const { id: gardenId } = garden
-      return items
-        ? store.put({ gardenId, field, page, items })
-        : store.delete([gardenId, field, page])
-    })
-  })
+/** A page as it is to be; one without anything on it goes. */
+export interface PageWritten {
+  readonly field: LongList
+  readonly page: string
+  readonly items: readonly unknown[]
 }
 
-async function write(
+/** Writes a garden with its history, and the pages that are not as they were. */
+export async function write(
   transaction: Writing,
-  next: StoredGarden,
-  change: GardenChange,
+  { garden, revision, history }: StoredGarden,
+  pages: readonly PageWritten[],
 ): Promise<void> {
-  const { garden, revision, history } = next
-  const document = documentOf(garden)
-  await Promise.all([
-    transaction.objectStore('gardens').put({ id: garden.id, revision, document, history }),
-    ...writePages(transaction, garden, change),
+  const { id: gardenId } = garden
+  const store = transaction.objectStore('pages')
+  await Promise.all<unknown>([
+    transaction
+      .objectStore('gardens')
+      .put({ id: gardenId, revision, document: documentOf(garden), history }),
+    ...pages.map(({ field, page, items }) =>
+      items.length
+        ? store.put({ gardenId, field, page, items })
+        : store.delete([gardenId, field, page]),
+    ),
   ])
 }
 
 /** Runs a piece of work within one writing transaction: all of it is kept, or nothing. */
-async function inOne<T>(
+export async function inOne<T>(
   database: RimboDatabase,
   work: (transaction: Writing) => Promise<T>,
 ): Promise<T> {
@@ -158,93 +137,14 @@ async function inOne<T>(
 export const addGarden = (database: RimboDatabase, garden: Garden): Promise<boolean> =>
   inOne(database, async (transaction) => {
     if (await transaction.objectStore('gardens').getKey(garden.id)) return false
-    const change = changeBetween({ ...garden, records: [], weather: [] }, garden)
-    await write(transaction, { garden, revision: 1, history: NO_HISTORY }, change)
+    await write(
+      transaction,
+      { garden, revision: 1, history: NO_HISTORY },
+      LONG_LISTS.flatMap((field) =>
+        [...pagesOf(field, garden[field])].map(([page, items]) => ({ field, page, items })),
+      ),
+    )
     return true
-  })
-
-/** The history with one more step: what was undone can be done again no more, the oldest is forgotten. */
-function withStep({ steps, done }: GardenHistory, label: ChangeLabel) {
-  const kept = steps.slice(0, done)
-  const step = { number: (kept.at(-1)?.number ?? 0) + 1, label }
-  const next = [...kept, step].slice(-UNDO_DEPTH)
-  const forgotten = [...steps.slice(done), ...kept.slice(0, kept.length + 1 - next.length)]
-  return { step, forgotten, history: { steps: next, done: next.length } }
-}
-
-/** The garden as it is stored now: the one that is known, where nobody has written since. */
-async function standing(
-  transaction: Writing,
-  known: StoredGarden,
-): Promise<StoredGarden | undefined> {
-  const row = await transaction.objectStore('gardens').get(known.garden.id)
-  if (!row) return undefined
-  const isKnown = row.revision === known.revision && versionIn(row) <= GARDEN_VERSION
-  return isKnown ? known : gardenIn(transaction, row)
-}
-
-/**
- * Changes a garden as it is stored now, whoever has written to it since it was
- * read. When the promise resolves, the change is committed and flushed. Writers
- * wait for each other in the database, so none has to try again.
- *
- * @param known the garden as it was last read or written here
- * @param make  gives the garden as it is to be; called once, with what is stored
- * @returns what is stored now, or undefined where the garden has been deleted
- * @throws InputError `refused` where it could not be read back; LaterGardenError
- */
-export const changeGarden = (
-  database: RimboDatabase,
-  known: StoredGarden,
-  label: ChangeLabel,
-  make: (garden: Garden) => Garden,
-): Promise<StoredGarden | undefined> =>
-  inOne(database, async (transaction) => {
-    const before = await standing(transaction, known)
-    if (!before) return undefined
-    const garden = make(before.garden)
-    const change = changeBetween(before.garden, garden)
-    if (!change.length) return before
-    requireReadable(before.garden, garden, change)
-    const { step, forgotten, history } = withStep(before.history, label)
-    const changes = transaction.objectStore('changes')
-    const { id: gardenId } = garden
-    const next = { garden, revision: before.revision + 1, history }
-    await Promise.all(forgotten.map(({ number }) => changes.delete([gardenId, number])))
-    await Promise.all([
-      write(transaction, next, change),
-      changes.put({ gardenId, number: step.number, change }),
-    ])
-    return next
-  })
-
-/**
- * Takes the last step back, or does the next one again. Where somebody else has
- * gone on in the meantime nothing is done: what was to be taken back is not the
- * last any more.
- *
- * @returns what is stored now, or undefined where the garden has been deleted
- */
-export const stepGarden = (
-  database: RimboDatabase,
-  known: StoredGarden,
-  by: -1 | 1,
-): Promise<StoredGarden | undefined> =>
-  inOne(database, async (transaction) => {
-    const before = await standing(transaction, known)
-    if (before !== known) return before
-    const { garden, history, revision } = before
-    const step = history.steps[by < 0 ? history.done - 1 : history.done]
-    const row = step && (await transaction.objectStore('changes').get([garden.id, step.number]))
-    if (!row) return before
-    const change = by < 0 ? inverseOf(row.change) : row.change
-    const next = {
-      garden: withChange(garden, change),
-      revision: revision + 1,
-      history: { ...history, done: history.done + by },
-    }
-    await write(transaction, next, change)
-    return next
   })
 
 export interface GardenSummary {

@@ -83,7 +83,7 @@ const lines = computed(() => {
   const last = hours.value - 1
   const rows = [
     { key: 'full', at: props.curve.fullL },
-    { key: 'safe', at: props.curve.safeL[last]! },
+    { key: 'safe', at: props.curve.shortBelowL[last]! },
     { key: 'hangs', at: props.curve.hangsL[last]! },
     { key: 'nothing', at: 0 },
   ]
@@ -151,7 +151,7 @@ const dayPx = computed(() => x.value(24) - x.value(0))
       <path class="ground" :d="`M${LEFT} ${floor}H${x(hours)}`" />
       <path class="water-band" :d="band" />
       <path class="line-full" :d="`M${LEFT} ${y(curve.fullL)}H${x(hours)}`" />
-      <path class="line-safe" :d="limit(curve.safeL)" />
+      <path class="line-safe" :d="limit(curve.shortBelowL)" />
       <path class="line-hangs" :d="limit(curve.hangsL)" />
       <path class="ground" :d="`M${LEFT} ${bottom}H${x(hours)}`" />
       <path v-if="other" class="water-other" :d="otherPath" />

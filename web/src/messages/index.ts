@@ -6,6 +6,7 @@ export const messages = {
   en: {
     ...firstWords,
     ...laterWords,
+    change: { ...firstWords.change, ...laterWords.change },
     fault: { ...firstWords.fault, ...laterWords.fault },
   },
 }

@@ -1,3 +1,4 @@
+import { changeWords } from './changes'
 import { faults, fieldNames } from './faults'
 import { feedWords } from './feed'
 import { feedReasons } from './feedReasons'
@@ -22,6 +23,7 @@ export const laterWords = {
   ...potPageWords,
   ...waterWords,
   ...feedWords,
+  change: changeWords,
   fault: faults,
   field: fieldNames,
   reason: { ...reasons, ...mixReasons, ...seasonReasons, ...waterReasons, ...feedReasons },

@@ -53,6 +53,10 @@ export const waterWords = {
       twoPlants: 'Two plants for one',
       away: 'A week away',
     },
+    wetter:
+      'On {day} it held {litres} more than all that is written down explains: it was watered by somebody, or by rain. What was found counts.',
+    drier:
+      'On {day} it held {litres} less than all that is written down explains: perhaps nobody watered. What was found counts.',
     learnedTitle: 'Learned',
     learned:
       'From {count} test: it drinks {thirst} ± {sd} of the model. | From {count} tests: it drinks {thirst} ± {sd} of the model.',

@@ -1,4 +1,4 @@
-import type { Draft } from 'immer'
+import type { Draft, produce as produceDraft } from 'immer'
 import { nanoid } from 'nanoid'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
@@ -8,12 +8,10 @@ import { LaterGardenError, StorageError } from '../data/trouble'
 import type { ChangeLabel } from '../data/database'
 import {
   addGarden,
-  changeGarden,
   currentGardenId,
   listGardens,
   loadGarden,
   rememberCurrent,
-  stepGarden,
   storedDocument,
   type GardenSummary,
   type StoredGarden,
@@ -25,8 +23,7 @@ export type { ChangeLabel } from '../data/database'
 
 type Recipe = (draft: Draft<Garden>) => void
 type Make = (garden: Garden) => Garden
-/** Drafts are not needed until something is changed: the first screen does not wait for them. */
-const drafts = () => import('immer')
+const changing = () => import('../data/changing')
 interface News {
   readonly gardenId: string
   readonly revision: number
@@ -88,9 +85,13 @@ export const useGardenStore = defineStore('garden', () => {
     }
   }
 
-  const change = (label: ChangeLabel, makeReady: () => Promise<Make>): Promise<void> =>
+  const change = (
+    label: ChangeLabel,
+    makeWith: (produce: typeof produceDraft) => Make,
+  ): Promise<void> =>
     inTurn(async () => {
-      const make = await makeReady()
+      const { changeGarden, produce } = await load(changing)
+      const make = makeWith(produce)
       let isChanged = false
       await withStored((known) =>
         use((database) =>
@@ -111,16 +112,17 @@ export const useGardenStore = defineStore('garden', () => {
    * @throws InputError `refused` with the faults of what could not be read back
    */
   const edit = (label: ChangeLabel, recipe: Recipe): Promise<void> =>
-    change(label, async () => {
-      const { produce } = await load(drafts)
-      return (before) =>
+    change(
+      label,
+      (produce) => (before) =>
         produce(before, (draft) => {
           recipe(draft)
-        })
-    })
+        }),
+    )
 
   const step = (by: -1 | 1): Promise<void> =>
     inTurn(async () => {
+      const { stepGarden } = await load(changing)
       lastChange.value = undefined
       await withStored((known) => use((database) => stepGarden(database, known, by)))
     })
@@ -156,8 +158,9 @@ export const useGardenStore = defineStore('garden', () => {
     const isNew = await use((database) => addGarden(database, incoming))
     if (stored.value?.garden.id !== incoming.id) await open(incoming.id)
     if (!isNew)
-      await change({ code: 'change.import', params: { name: incoming.name } }, () =>
-        Promise.resolve((before) => withShared(before, incoming)),
+      await change(
+        { code: 'change.import', params: { name: incoming.name } },
+        () => (before) => withShared(before, incoming),
       )
   }
 
@@ -203,7 +206,7 @@ export const useGardenStore = defineStore('garden', () => {
       toldAsTrouble(error)
     }
     isWaiting.value = false
-    void drafts().catch(() => undefined)
+    void changing().catch(() => undefined)
   }
   function toldAsTrouble(error: unknown): void {
     if (!(error instanceof StorageError || error instanceof LaterGardenError)) throw error

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useTimeoutFn } from '@vueuse/core'
 import { useI18n } from 'vue-i18n'
+import { allWords } from '../i18n'
 import { useGardenStore } from '../stores/garden'
 
 /** Says what was just saved and offers to take it back. */
@@ -13,9 +14,12 @@ const { t } = useI18n()
 const SHOWN_MS = 12_000
 const isShown = ref(false)
 const { start } = useTimeoutFn(() => (isShown.value = false), SHOWN_MS, { immediate: false })
-watch([lastChange, canRedo], () => {
-  isShown.value = !!lastChange.value || canRedo.value
-  if (isShown.value) start()
+watch([lastChange, canRedo], async () => {
+  const isNews = !!lastChange.value || canRedo.value
+  // What a change is called comes with the other words.
+  if (isNews) await allWords().catch(() => undefined)
+  isShown.value = isNews
+  if (isNews) start()
 })
 const text = computed(() =>
   lastChange.value ? t(lastChange.value.code, lastChange.value.params ?? {}) : t('change.undone'),

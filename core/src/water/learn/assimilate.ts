@@ -13,6 +13,7 @@ import {
 import { simulateWater } from '../simulate'
 import type { SuctionTable } from '../suction'
 import { likelihood, type AsComputed, type WaterTest } from './observation'
+import { untoldOf } from './untold'
 
 /** A quantity as far as it is known: two of three lie within one sd. */
 export interface Known {
@@ -27,6 +28,14 @@ export interface Particle {
   readonly state: WaterState
 }
 
+/** A test that nothing recorded explains: somebody watered, or nobody did. */
+export interface Surprise {
+  readonly hour: number
+  /** Missing as it was computed, and as it was found, L. */
+  readonly expectedL: number
+  readonly foundL: number
+}
+
 /** What tests told of a pot. */
 export interface Learned {
   readonly testCount: number
@@ -35,6 +44,8 @@ export interface Learned {
   readonly capacity: Known
   /** What each test made of what was missing. */
   readonly corrections: readonly WaterCorrection[]
+  /** Tests for which its water had to change by more than is known of, in their order. */
+  readonly surprises: readonly Surprise[]
   /** Missing hour by hour from the first to the last asked for, L: the mean of all, and its sd. */
   readonly meanMissingL: Float64Array
   readonly sdMissingL: Float64Array
@@ -63,6 +74,8 @@ const DAILY_BLUR = 0.01
 const SHRINK = 0.97
 /** Hours over which drained water is caught. */
 const CAUGHT_H = 3
+/** From such a share of pots on that had to change, it is said. */
+const TOLD_FROM_SHARE = 0.5
 
 const meanOf = (values: readonly number[]): Known => {
   const mean = values.reduce((sum, value) => sum + value, 0) / values.length
@@ -70,25 +83,19 @@ const meanOf = (values: readonly number[]): Known => {
   return { mean, sd: Math.sqrt(variance) }
 }
 
+const sum = (values: Float64Array) => values.reduce((total, value) => total + value, 0)
 const copied = (state: WaterState): WaterState => ({ ...state, missingL: state.missingL.slice() })
 
-/** Draws as many again, each as often as its weight says (systematic resampling). */
-function drawn(particles: readonly Particle[], weights: Float64Array, first: number): Particle[] {
-  const total = weights.reduce((sum, weight) => sum + weight, 0)
-  const count = particles.length
-  const chosen: Particle[] = []
-  let [sum, index] = [weights[0]! / total, 0]
-  for (let draw = 0; draw < count; draw++) {
+/** Draws as many again, each as often as its weight says (systematic resampling); gives their indices. */
+function drawn(weights: Float64Array, first: number): number[] {
+  const total = sum(weights)
+  const count = weights.length
+  let [reached, index] = [weights[0]! / total, 0]
+  return Array.from({ length: count }, (_, draw) => {
     const at = (draw + first) / count
-    while (sum < at && index < count - 1) sum += weights[++index]! / total
-    const { thirst, capacity, state } = particles[index]!
-    chosen.push({
-      thirst,
-      capacity,
-      state: copied(state),
-    })
-  }
-  return chosen
+    while (reached < at && index < count - 1) reached += weights[++index]! / total
+    return index
+  })
 }
 
 /** Moves particles that were drawn again apart, keeping their mean and their spread. */
@@ -110,6 +117,8 @@ function apart(particles: readonly Particle[], normal: () => number): void {
  *
  * Many pots are carried along that might be this one, each with its own thirst
  * and capacity. At each test those that it speaks for are kept, and drawn again.
+ * Now and then something is done that nobody writes down: where a test says so
+ * more than any of the pots explains it, their water changes before their thirst.
  *
  * @param events       all that was given, recorded or by plan
  * @param observations in the order of their hours
@@ -128,6 +137,9 @@ export function assimilate(
   if (early) throw new InputError('testBeforePlanting', { given: early.hour, limit: from })
   const uniform = randomLcg(seed)
   const normal = randomNormal.source(uniform)(0, 1)
+  // What was done untold is drawn by itself, so that it moves nothing else.
+  const chance = randomLcg(1 - seed / 2)
+  const change = randomNormal.source(chance)(0, 1)
   let particles: Particle[] = Array.from({ length: count }, () => ({
     thirst: Math.exp(PRIOR_SD.thirst * normal()),
     capacity: Math.exp(PRIOR_SD.capacity * normal()),
@@ -138,6 +150,8 @@ export function assimilate(
   const { availableL } = container.cells[0]!
   const cellCount = container.cells.length
   const corrections: WaterCorrection[] = []
+  const surprises: Surprise[] = []
+  const belowL = ({ reservoirL }: WaterState) => container.reservoirL - reservoirL
   const into = emptyRun(to - from, container)
   const noVisits = { givenL: events.givenL, visitH: new Uint8Array(weather.days * HOURS_A_DAY) }
   const caughtL = new Float64Array(count)
@@ -180,26 +194,49 @@ export function assimilate(
     carry(at, test.hour)
     at = test.hour
     testCount++
+    const untold = untoldOf(test, container, table)
     const weights = new Float64Array(count)
+    const untoldShare = new Float64Array(count)
+    let expectedL = 0
     particles.forEach(({ state, capacity }, index) => {
-      const missingL = state.missingL.reduce((sum, one) => sum + one, 0)
+      const missingL = sum(state.missingL) + belowL(state)
+      expectedL += missingL / count
       const pot: AsComputed = {
         missingL,
         // What is felt is felt at the top.
         missingShare: state.missingL[0]! / (availableL * capacity),
         drainedL: caughtL[index]!,
       }
-      weights[index] = likelihood(test, pot, table)
+      const told = (1 - untold.share) * likelihood(test, pot, table)
+      const changed = untold.share * untold.likelihood
+      weights[index] = told + changed
+      untoldShare[index] = changed / (told + changed)
     })
-    particles = drawn(particles, weights, uniform())
+    let changedCount = 0
+    particles = drawn(weights, uniform()).map((index): Particle => {
+      const { state, ...one } = particles[index]!
+      const next = copied(state)
+      if (untold.share > 0 && chance() < untoldShare[index]!) {
+        changedCount++
+        untold.change(next, one.capacity, chance, change)
+      }
+      return { ...one, state: next }
+    })
     apart(particles, normal)
-    const missingShare = meanOf(
-      particles.map(
-        ({ state, capacity }) =>
-          state.missingL.reduce((sum, one) => sum + one, 0) / (availableL * capacity * cellCount),
+    const found = (value: (one: Particle) => number) => meanOf(particles.map(value)).mean
+    corrections.push({
+      hour: test.hour,
+      missingShare: found(
+        ({ state, capacity }) => sum(state.missingL) / (availableL * capacity * cellCount),
       ),
-    ).mean
-    corrections.push({ hour: test.hour, missingShare })
+      reservoirL: found(({ state }) => state.reservoirL),
+    })
+    if (changedCount > TOLD_FROM_SHARE * count)
+      surprises.push({
+        hour: test.hour,
+        expectedL,
+        foundL: found(({ state }) => sum(state.missingL) + belowL(state)),
+      })
   }
   carry(at, to)
   for (let hour = 0; hour < to - from; hour++) {
@@ -212,6 +249,7 @@ export function assimilate(
     thirst: meanOf(particles.map(({ thirst }) => thirst)),
     capacity: meanOf(particles.map(({ capacity }) => capacity)),
     corrections,
+    surprises,
     meanMissingL,
     sdMissingL,
     particles,

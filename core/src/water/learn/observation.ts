@@ -8,7 +8,7 @@ const feelOrder: readonly Feel[] = ['dry', 'moist', 'wet']
 /** Something that was felt or measured of a pot's water, at the beginning of an hour. */
 export type WaterTest = { readonly hour: number } & (
   | { readonly kind: 'finger'; readonly knuckle: Knuckle; readonly feel: Feel }
-  /** What is missing by the scale. */
+  /** What is missing by the scale, of the mix and of its reservoir. */
   | { readonly kind: 'weigh'; readonly missingL: number; readonly sdL: number }
   /** What ran out after the watering of the hours before. */
   | { readonly kind: 'drained'; readonly volumeL: number }
@@ -23,13 +23,14 @@ const WET_TO_CM = 32
 const DRY_FROM_CM = 65
 /** How blurred those limits are, in logarithms; nearer the surface more (memory). */
 const BLUR: Readonly<Record<Knuckle, number>> = { first: 0.5, second: 0.35 }
-/** So often a test is plainly wrong. */
+/** So often a finger is plainly wrong, and a scale. */
 const WRONG_SHARE = 0.03
+const SCALE_WRONG_SHARE = 0.0005
 /** Spread of a caught and measured litre, and of a probe beside the model (memory). */
 const DRAINED_SD = { share: 0.1, leastL: 0.08 }
 const PROBE_SD_SHARE = 0.04
-/** Readings that jump count next to nothing. */
-const PROBE_WRONG_SHARE = 0.1
+/** A probe that jumps is soon found out: so often it is wrong. */
+const PROBE_WRONG_SHARE = 0.03
 
 /** Area below the normal curve, to 7 digits (Abramowitz & Stegun 1964, 26.2.17). */
 export function normalShare(z: number): number {
@@ -59,6 +60,7 @@ export function feelShares(suctionCm: number, knuckle: Knuckle): readonly [numbe
 
 /** What a test is compared with: the pot as one particle has it. */
 export interface AsComputed {
+  /** Missing from the mix and from its reservoir. */
   readonly missingL: number
   readonly missingShare: number
   /** Ran out in the three hours before. */
@@ -73,7 +75,7 @@ export function likelihood(test: WaterTest, pot: AsComputed, table: SuctionTable
       return feelShares(suction, test.knuckle)[feelOrder.indexOf(test.feel)]!
     }
     case 'weigh':
-      return WRONG_SHARE * 0.1 + bell(test.missingL, pot.missingL, test.sdL)
+      return SCALE_WRONG_SHARE + bell(test.missingL, pot.missingL, test.sdL)
     case 'drained': {
       const sdL = Math.max(DRAINED_SD.leastL, DRAINED_SD.share * test.volumeL)
       return WRONG_SHARE * 0.1 + bell(test.volumeL, pot.drainedL, sdL)

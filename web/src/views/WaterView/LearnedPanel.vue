@@ -2,6 +2,8 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  addDays,
+  HOURS_A_DAY,
   tellingTest,
   type Garden,
   type GardenCourse,
@@ -21,11 +23,22 @@ const props = defineProps<{
   moment: (hours: number) => string
 }>()
 const { t } = useI18n()
-const { tenths } = useFormat()
+const { tenths, day, water } = useFormat()
 
 const LEAST_BITS = 0.05
 const LEAST_SD = 0.1
 const learned = computed(() => props.pot.ofWater.learned)
+/** A reading that nothing written down explains: it counts, and is told. */
+const surprise = computed(() => {
+  const last = learned.value?.surprises.at(-1)
+  if (!last) return undefined
+  const date = addDays(props.course.from, Math.floor(last.hour / HOURS_A_DAY))
+  const moreL = last.expectedL - last.foundL
+  return t(moreL > 0 ? 'waterView.wetter' : 'waterView.drier', {
+    day: day(date, { weekday: 'short', day: 'numeric', month: 'long' }),
+    litres: water(Math.abs(moreL)),
+  })
+})
 const asked = computed(() => {
   const test = tellingTest(props.pot)
   return test && test.bits > LEAST_BITS
@@ -54,6 +67,7 @@ const asked = computed(() => {
       }}
     </p>
     <p v-else>{{ t('waterView.notLearned') }}</p>
+    <p v-if="surprise" class="strong" data-surprise>{{ surprise }}</p>
     <p v-if="pot.ofWater.earlyCount" class="soft">
       {{ t('waterView.early', { count: pot.ofWater.earlyCount }, pot.ofWater.earlyCount) }}
     </p>

@@ -1,0 +1,85 @@
+import type { WateredPot, WaterState } from '../pot'
+import type { SuctionTable } from '../suction'
+import { likelihood, type WaterTest } from './observation'
+
+/** What may have been done to a pot that nobody wrote down, seen from one test. */
+export interface Untold {
+  /** How likely it is that something was, 0–1. */
+  readonly share: number
+  /** How likely the test's outcome is if so, whatever the pot was before. */
+  readonly likelihood: number
+  /** Puts a pot into a state that the test may have found. */
+  readonly change: (
+    state: WaterState,
+    capacity: number,
+    uniform: () => number,
+    normal: () => number,
+  ) => void
+}
+
+/** Before any test, how likely it is that something was done which nobody wrote down (memory). */
+const UNTOLD_SHARE = 0.1
+/** The mix may hold anything then: it is tried in so many steps. */
+const STEPS = 24
+/** From so much missing on, a reservoir below it has run dry. */
+const DRY_BELOW_SHARE = 0.15
+
+const NOTHING: Untold = { share: 0, likelihood: 0, change: () => undefined }
+
+/** Spreads what is missing: from a reservoir first, for it goes into the mix before the mix goes short. */
+function spread(state: WaterState, missingL: number, reservoirL: number, holdsL: number): void {
+  const belowL = Math.min(reservoirL, missingL)
+  state.reservoirL = reservoirL - belowL
+  state.missingL.fill(Math.min(holdsL, (missingL - belowL) / state.missingL.length))
+}
+
+/** A scale: anything between full and empty is as likely as any other, until it was read. */
+function byScale(
+  { missingL, sdL }: { readonly missingL: number; readonly sdL: number },
+  { cells, availableL, reservoirL }: WateredPot,
+): Untold {
+  const mostL = availableL + reservoirL
+  return {
+    share: UNTOLD_SHARE,
+    likelihood: Math.sqrt(2 * Math.PI) / mostL,
+    change: (state, capacity, _uniform, normal) => {
+      const foundL = Math.max(0, Math.min(mostL, missingL + sdL * normal()))
+      spread(state, foundL, reservoirL, cells[0]!.availableL * capacity)
+    },
+  }
+}
+
+/** A probe: what is missing by the steps that it speaks for. */
+function byProbe(test: WaterTest, { cells }: WateredPot, table: SuctionTable): Untold {
+  const shares = Float64Array.from({ length: STEPS }, (_, step) =>
+    likelihood(test, { missingL: 0, missingShare: (step + 0.5) / STEPS, drainedL: 0 }, table),
+  )
+  const total = shares.reduce((sum, share) => sum + share, 0)
+  return {
+    share: UNTOLD_SHARE,
+    likelihood: total / STEPS,
+    change: (state, capacity, uniform) => {
+      let left = uniform() * total
+      let step = 0
+      while (step < STEPS - 1 && left > shares[step]!) left -= shares[step++]!
+      const missingShare = (step + uniform()) / STEPS
+      state.missingL.fill(missingShare * cells[0]!.availableL * capacity)
+      if (missingShare > DRY_BELOW_SHARE) state.reservoirL = 0
+    },
+  }
+}
+
+/**
+ * What may have been done untold before a test. What was caught below speaks of the
+ * watering that was told; a finger says too little by itself.
+ */
+export function untoldOf(test: WaterTest, container: WateredPot, table: SuctionTable): Untold {
+  switch (test.kind) {
+    case 'weigh':
+      return byScale(test, container)
+    case 'probe':
+      return byProbe(test, container, table)
+    default:
+      return NOTHING
+  }
+}
