@@ -26,11 +26,13 @@ function having(id: string, ...more: readonly Read[]): Garden {
   }
 }
 /** The pot as it is now, what it is given, and what its readings told. */
-function today(id: string, ...more: readonly Read[]) {
-  const course = gardenCourse(having(id, ...more), NOW)
+function shownOf(garden: Garden) {
+  const course = gardenCourse(garden, NOW)
   const [shown] = gardenOn(course, course.today).pots
   return { ...shown!, ofWater: course.pots[0]!.ofWater }
 }
+
+const today = (id: string, ...more: readonly Read[]) => shownOf(having(id, ...more))
 
 /** What a pot weighs with so much missing, by its own masses. */
 function massKg(id: string, missingL: number): number {
@@ -76,6 +78,35 @@ describe('the drier a pot is read', () => {
       expect(pot.nowL).toBeGreaterThanOrEqual(pots[index]!.nowL - 0.1)
     })
     expect(pots.at(-1)!.nowL).toBeGreaterThan(5)
+  })
+  test('three fingers that say the same are believed, against three days on which nothing was given', () => {
+    const skipped = ['15', '16', '17'].map((day): Read => ({
+      at: `2026-06-${day}T07:30`,
+      kind: 'skipWater',
+      containerId: 'f1',
+      reason: 'noTime',
+    }))
+    const unwatered = (...more: readonly Read[]) => {
+      const garden = having('f1', ...skipped, ...more)
+      const isDropped = ({ kind, at }: GardenRecord) =>
+        (kind === 'water' || kind === 'feed') && at > '2026-06-15'
+      return shownOf({ ...garden, records: garden.records.filter((one) => !isDropped(one)) })
+    }
+    expect(unwatered().nowL).toBeGreaterThan(5)
+    const felt = (feel: 'wet' | 'dry') =>
+      unwatered(
+        ...[5, 10, 15].map((minute): Read => ({
+          at: `2026-06-18T07:${String(minute).padStart(2, '0')}`,
+          kind: 'finger',
+          containerId: 'f1',
+          knuckle: 'second',
+          feel,
+        })),
+      )
+    expect(felt('wet').nowL).toBe(0)
+    expect(felt('wet').depletionL).toBeLessThan(0.5 * unwatered().depletionL)
+    expect(felt('wet').ofWater.learned!.thirst.mean).toBeGreaterThan(0.7)
+    expect(felt('dry').nowL).toBeGreaterThan(5)
   })
   test('what nothing written down explains is told as such, and its thirst is left alone', () => {
     const wet = today('f1', weighed('f1', 0))

@@ -189,12 +189,14 @@ export function assimilate(
 
   let at = from
   let testCount = 0
+  let before: WaterTest | undefined
   for (const test of observations) {
     if (test.hour > to) break
     carry(at, test.hour)
     at = test.hour
     testCount++
-    const untold = untoldOf(test, container, table)
+    const untold = untoldOf(test, before, container, table)
+    before = test
     const weights = new Float64Array(count)
     const untoldShare = new Float64Array(count)
     let expectedL = 0

@@ -19,6 +19,8 @@ export interface Untold {
 
 /** Before any test, how likely it is that something was done which nobody wrote down (memory). */
 const UNTOLD_SHARE = 0.1
+/** A finger is believed where another said the same within so many hours; a single one says too little (memory). */
+const SAME_FINGER_H = 12
 /** The mix may hold anything then: it is tried in so many steps. */
 const STEPS = 24
 /** From so much missing on, a reservoir below it has run dry. */
@@ -49,8 +51,8 @@ function byScale(
   }
 }
 
-/** A probe: what is missing by the steps that it speaks for. */
-function byProbe(test: WaterTest, { cells }: WateredPot, table: SuctionTable): Untold {
+/** A finger or a probe: what is missing by the steps that it speaks for. */
+function byTouch(test: WaterTest, { cells }: WateredPot, table: SuctionTable): Untold {
   const shares = Float64Array.from({ length: STEPS }, (_, step) =>
     likelihood(test, { missingL: 0, missingShare: (step + 0.5) / STEPS, drainedL: 0 }, table),
   )
@@ -69,17 +71,26 @@ function byProbe(test: WaterTest, { cells }: WateredPot, table: SuctionTable): U
   }
 }
 
+/** Whether a finger says what one said not long before. */
+const isSaidAgain = (test: WaterTest, before: WaterTest | undefined): boolean =>
+  test.kind === 'finger' &&
+  before?.kind === 'finger' &&
+  before.feel === test.feel &&
+  test.hour - before.hour <= SAME_FINGER_H
+
 /**
  * What may have been done untold before a test. What was caught below speaks of the
- * watering that was told; a finger says too little by itself.
+ * watering that was told.
+ *
+ * @param before the test before it
  */
-export function untoldOf(test: WaterTest, container: WateredPot, table: SuctionTable): Untold {
-  switch (test.kind) {
-    case 'weigh':
-      return byScale(test, container)
-    case 'probe':
-      return byProbe(test, container, table)
-    default:
-      return NOTHING
-  }
+export function untoldOf(
+  test: WaterTest,
+  before: WaterTest | undefined,
+  container: WateredPot,
+  table: SuctionTable,
+): Untold {
+  if (test.kind === 'weigh') return byScale(test, container)
+  const isBelieved = test.kind === 'probe' || isSaidAgain(test, before)
+  return isBelieved ? byTouch(test, container, table) : NOTHING
 }
