@@ -9,7 +9,7 @@ function isTable(checker, type) {
 /** A key of which nothing is known but that it is a text; a literal or one of a few is known. */
 const isAnyText = (type) => (type.flags & ts.TypeFlags.String) !== 0
 
-const isWritten = ({ parent }, node) =>
+const isWritten = (node, parent = node.parent) =>
   (parent.type === 'AssignmentExpression' && parent.left === node) ||
   (parent.type === 'UnaryExpression' && parent.operator === 'delete')
 
@@ -36,7 +36,7 @@ export const ownProperties = {
     }
     return {
       MemberExpression(node) {
-        if (node.computed && !isWritten(node, node)) check(node, node.object, node.property)
+        if (node.computed && !isWritten(node)) check(node, node.object, node.property)
       },
       'BinaryExpression[operator="in"]'(node) {
         check(node, node.right, node.left)

@@ -1,4 +1,5 @@
 import { defineAsyncComponent, shallowRef, type Component } from 'vue'
+import { tried } from './tried'
 
 /** A part of the application could not be fetched: no connection, or a newer build has taken its place. */
 export class LoadError extends Error {
@@ -6,8 +7,7 @@ export class LoadError extends Error {
 }
 
 /** A connection may be back in a moment, ms. */
-const WAITS_MS = [0, 300, 1200]
-const after = (waitMs: number) => new Promise((resolve) => setTimeout(resolve, waitMs))
+const WAITS_MS = [300, 1200]
 
 /**
  * Fetches a part of the application, a few times where it has to.
@@ -15,16 +15,11 @@ const after = (waitMs: number) => new Promise((resolve) => setTimeout(resolve, w
  * @throws LoadError where it cannot be had; asked again later it is tried again
  */
 export async function load<T>(bring: () => Promise<T>): Promise<T> {
-  let reason: unknown
-  for (const waitMs of WAITS_MS) {
-    await after(waitMs)
-    try {
-      return await bring()
-    } catch (error) {
-      reason = error
-    }
+  try {
+    return await tried(bring, WAITS_MS)
+  } catch (error) {
+    throw new LoadError(error instanceof Error ? error.message : String(error))
   }
-  throw new LoadError(reason instanceof Error ? reason.message : String(reason))
 }
 
 type Again = () => void

@@ -3,40 +3,45 @@ import { allWords } from './i18n'
 import { forgetMissing, load, LoadError, reportMissing } from './loading'
 import LineUpView from './views/LineUpView/LineUpView.vue'
 
+const fetched =
+  <T>(bring: () => Promise<T>) =>
+  (): Promise<T> =>
+    load(bring)
+
 /** The views, in the order a gardener's day goes through them. */
 export const views = [
   {
     path: '/round',
     name: 'round',
-    component: () => load(() => import('./views/RoundView/RoundView.vue')),
+    component: fetched(() => import('./views/RoundView/RoundView.vue')),
   },
   { path: '/line-up', name: 'lineUp', component: LineUpView },
   {
     path: '/place',
     name: 'place',
-    component: () => load(() => import('./views/PlaceView/PlaceView.vue')),
+    component: fetched(() => import('./views/PlaceView/PlaceView.vue')),
   },
-  { path: '/fit', name: 'fit', component: () => load(() => import('./views/FitView/FitView.vue')) },
-  { path: '/mix', name: 'mix', component: () => load(() => import('./views/MixView/MixView.vue')) },
+  { path: '/fit', name: 'fit', component: fetched(() => import('./views/FitView/FitView.vue')) },
+  { path: '/mix', name: 'mix', component: fetched(() => import('./views/MixView/MixView.vue')) },
   {
     path: '/feed',
     name: 'feed',
-    component: () => load(() => import('./views/FeedView/FeedView.vue')),
+    component: fetched(() => import('./views/FeedView/FeedView.vue')),
   },
   {
     path: '/water',
     name: 'water',
-    component: () => load(() => import('./views/WaterView/WaterView.vue')),
+    component: fetched(() => import('./views/WaterView/WaterView.vue')),
   },
   {
     path: '/book',
     name: 'book',
-    component: () => load(() => import('./views/BookView/BookView.vue')),
+    component: fetched(() => import('./views/BookView/BookView.vue')),
   },
   {
     path: '/settings',
     name: 'settings',
-    component: () => load(() => import('./views/SettingsView/SettingsView.vue')),
+    component: fetched(() => import('./views/SettingsView/SettingsView.vue')),
   },
 ] as const
 
@@ -47,7 +52,7 @@ export const router = createRouter({
     {
       path: '/pot/:id',
       name: 'pot',
-      component: () => load(() => import('./views/PotView/PotView.vue')),
+      component: fetched(() => import('./views/PotView/PotView.vue')),
     },
     { path: '/:rest(.*)*', redirect: '/line-up' },
   ],

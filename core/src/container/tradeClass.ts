@@ -1,4 +1,4 @@
-import { published, units, own } from '../units'
+import { own, published, units } from '../units'
 
 export const tradeClassProvenance = published(
   'ANSI Z60.1, American Standard for Nursery Stock, container classes',

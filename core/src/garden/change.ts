@@ -93,7 +93,10 @@ export const inverseOf = (change: GardenChange): GardenChange =>
       : { field: one.field, before: one.after, after: one.before },
   )
 
-/** The same garden, its things that are just as another garden has them taken from there: little has changed then. */
+/**
+ * An incoming garden with every thing that is just the same in the stored one taken
+ * from there, by reference: the change between the two is then only what differs.
+ */
 export function withShared(before: Garden, incoming: Garden): Garden {
   const [old, young]: [Fields, Fields] = [before, incoming]
   return Object.fromEntries(

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { faultsAt, faultsOf, InputError, own, type Fault } from '../units'
+import { faultsAt, faultsOf, InputError, isFields, own, type Fault } from '../units'
 import { GARDEN_FORMAT, GARDEN_VERSION, type Garden } from './garden'
 import { gardenSchema } from './gardenSchema'
 import { countFaults, listOf, restSchema } from './fields'
@@ -7,9 +7,6 @@ import { migrated } from './migrate'
 import { referenceFaults } from './references'
 
 type Fields = Record<string, unknown>
-
-const isFields = (value: unknown): value is Fields =>
-  typeof value === 'object' && value !== null && !Array.isArray(value)
 
 /** A garden is no deeper than a dozen levels; what lies deeper than this could not be written again. */
 const MOST_LEVELS = 100
@@ -46,7 +43,7 @@ function parsed(text: string): unknown {
 
 /** So many faults are told one by one; of more there is only the count. */
 const MOST_FAULTS = 100
-/** Things of a list that are looked at between two words of how far it is. */
+/** Progress is told each time so many things have been looked through. */
 const STRIDE = 1000
 
 /** Faults as they are found: the first of them kept, all of them counted. */

@@ -1,5 +1,5 @@
 import type { z } from 'zod'
-import { faultsAt, InputError, type Fault, own } from '../units'
+import { faultsAt, InputError, own, type Fault } from '../units'
 import { isListChange, type GardenChange } from './change'
 import { countFaults, listOf, schemaOf } from './fields'
 import type { Garden } from './garden'

@@ -1,19 +1,16 @@
 import { usualWater } from '../feed'
-import { defaultMeasures } from '../units'
+import { defaultMeasures, isFields } from '../units'
 import { usualBaggedMix } from './starting'
 
 type Document = Record<string, unknown>
-
-const isDocument = (value: unknown): value is Document =>
-  typeof value === 'object' && value !== null && !Array.isArray(value)
 
 /** Until version 1 a flat bag was a box that lies: much longer than it is deep. */
 const LYING = { mostHeightMm: 220, leastLengthMm: 800 } as const
 
 function flatBagsNamed(container: unknown): unknown {
-  if (!isDocument(container) || container['type'] !== 'box') return container
+  if (!isFields(container) || container['type'] !== 'box') return container
   const { shape } = container
-  if (!isDocument(shape) || shape['kind'] !== 'rectangular') return container
+  if (!isFields(shape) || shape['kind'] !== 'rectangular') return container
   const isLying =
     Number(shape['heightMm']) <= LYING.mostHeightMm &&
     Number(shape['topLengthMm']) >= LYING.leastLengthMm
@@ -22,7 +19,7 @@ function flatBagsNamed(container: unknown): unknown {
 
 /** Until version 2 a measured shrinkage was kept as a share; now as the test it came from. */
 function shrinkageTests(shrinkShares: unknown): Document[] {
-  if (!isDocument(shrinkShares)) return []
+  if (!isFields(shrinkShares)) return []
   const LOOSE_L = 10
   return Object.entries(shrinkShares).map(([testedId, share], index) => ({
     id: `shrinkage-${index + 1}`,
@@ -36,7 +33,7 @@ function shrinkageTests(shrinkShares: unknown): Document[] {
 }
 
 function withMixing({ settings, ...rest }: Document): Document {
-  if (!isDocument(settings)) return { ...rest, settings }
+  if (!isFields(settings)) return { ...rest, settings }
   const { shrinkShares, measures, ...kept } = settings
   const { scoopL, tubL } = defaultMeasures
   return {
@@ -45,7 +42,7 @@ function withMixing({ settings, ...rest }: Document): Document {
       currency: 'EUR',
       baggedMix: usualBaggedMix,
       ...kept,
-      measures: isDocument(measures) ? { scoopL, tubL, ...measures } : measures,
+      measures: isFields(measures) ? { scoopL, tubL, ...measures } : measures,
     },
     ingredients: [],
     stockL: {},
@@ -57,7 +54,7 @@ function withMixing({ settings, ...rest }: Document): Document {
 function countedOnce(shelf: unknown): unknown {
   if (!Array.isArray(shelf)) return shelf
   const lastOf = new Map<unknown, unknown>()
-  for (const item of shelf) lastOf.set(isDocument(item) ? item['productId'] : item, item)
+  for (const item of shelf) lastOf.set(isFields(item) ? item['productId'] : item, item)
   return [...lastOf.values()]
 }
 
@@ -73,7 +70,7 @@ const STEPS: Readonly<Record<number, (document: Document) => Document>> = {
   4: (document) => document,
   5: ({ settings, ...rest }) => ({
     ...rest,
-    settings: isDocument(settings) ? { water: usualWater.tap, ...settings } : settings,
+    settings: isFields(settings) ? { water: usualWater.tap, ...settings } : settings,
     products: [],
     shelf: [],
     feedPlans: {},

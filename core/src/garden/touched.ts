@@ -1,9 +1,4 @@
-import { InputError, own } from '../units'
-
-type Fields = Readonly<Record<string, unknown>>
-
-const isFields = (value: unknown): value is Fields =>
-  typeof value === 'object' && value !== null && !Array.isArray(value)
+import { InputError, isFields, own } from '../units'
 
 /** Shown in one unit and read back in another, a number may differ in its last digits. */
 const SAME_SHARE = 1e-9

@@ -117,26 +117,38 @@ export function visitsOf(doings: Doings, today: number, nowH: number): Uint8Arra
 const isPoured = (record: GardenRecord): boolean =>
   (record.kind === 'water' || record.kind === 'feed') && record.volumeL !== undefined
 
+/** A moment to the hour, `YYYY-MM-DDTHH`. */
+const hourIn = (at: string) => at.slice(0, 13)
+
 /**
- * Whether a test was made after something was poured within its own hour: then it
- * speaks of the end of that hour, and not of its beginning.
+ * Which tests were made after something was poured within their own hour: they
+ * speak of the end of that hour, and not of its beginning.
+ *
+ * @returns tells it of a record by its place in the list
  */
-const isAfterPouring = (record: GardenRecord, index: number, records: readonly GardenRecord[]) =>
-  records.some(
-    (other, at) =>
-      isPoured(other) &&
-      other.at.slice(0, 13) === record.at.slice(0, 13) &&
-      (other.at < record.at || (other.at === record.at && at < index)),
-  )
+function afterPouring(records: readonly GardenRecord[]): (index: number) => boolean {
+  const firstPoured = new Map<string, number>()
+  records.forEach((record, index) => {
+    const hour = hourIn(record.at)
+    const first = firstPoured.get(hour)
+    if (isPoured(record) && (first === undefined || record.at < records[first]!.at))
+      firstPoured.set(hour, index)
+  })
+  return (index) => {
+    const { at } = records[index]!
+    const first = firstPoured.get(hourIn(at))
+    if (first === undefined) return false
+    return records[first]!.at < at || (records[first]!.at === at && first < index)
+  }
+}
 
 /** Whether anything was poured in the hour of now and then looked at: what was found is of the hour's end. */
-export const isLookedAtAfterPouring = (records: readonly GardenRecord[], hour: string): boolean =>
-  records.some(
-    (record, index) =>
-      TESTS.has(record.kind) &&
-      record.at.startsWith(hour) &&
-      isAfterPouring(record, index, records),
+export function isLookedAtAfterPouring(records: readonly GardenRecord[], hour: string): boolean {
+  const isAfter = afterPouring(records)
+  return records.some(
+    ({ kind, at }, index) => hourIn(at) === hour && TESTS.has(kind) && isAfter(index),
   )
+}
 const TESTS: ReadonlySet<GardenRecord['kind']> = new Set(['finger', 'weigh', 'drained', 'probe'])
 
 /** What the records of a pot tell of its water. */
@@ -146,11 +158,12 @@ export function testsOf(
   from: string,
   plantKgOn: (day: number) => number,
 ): WaterTest[] {
+  const isAfter = afterPouring(records)
   return records
     .flatMap((record, index): WaterTest[] => {
       if (!TESTS.has(record.kind)) return []
       const day = daysBetween(from, dayOf(record.at))
-      const late = isAfterPouring(record, index, records) ? 1 : 0
+      const late = isAfter(index) ? 1 : 0
       const hour = day * HOURS_A_DAY + hourOf(record.at) + late
       switch (record.kind) {
         case 'finger':

@@ -4,6 +4,7 @@ export {
   customIssue,
   faultsAt,
   faultsOf,
+  firstFault,
   type Fault,
   type Params,
   type Schema,
@@ -48,6 +49,6 @@ export {
 } from './household'
 export { compassPoint, compassPoints, parseBearing } from './bearing'
 export { fieldSchema } from './fieldSchema'
-export { own } from './own'
+export { isFields, own } from './own'
 export { remembered } from './remembered'
 export { solveWithHighs, type HighsLike, type Solution, type Solve } from './solver'

@@ -72,6 +72,12 @@ export function faultsOf(error: z.ZodError): Fault[] {
   })
 }
 
+/** The first thing that a schema finds wrong; undefined where it accepts the value. */
+export function firstFault(schema: z.ZodType | undefined, value: unknown): Fault | undefined {
+  const { error } = schema?.safeParse(value, { reportInput: true }) ?? {}
+  return error && faultsOf(error)[0]
+}
+
 /** The same findings within something larger, of which the thing is a part. */
 export const faultsAt = (path: Fault['path'], error: z.ZodError): Fault[] =>
   faultsOf(error).map((fault) => ({ ...fault, path: [...path, ...fault.path] }))

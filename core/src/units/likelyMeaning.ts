@@ -3,34 +3,35 @@ import { InputError } from './inputError'
 import { leadingNumber, tidied } from './parseNumber'
 import { fromUnit, type UnitName, type UnitSystem } from './unitTable'
 
+type Meant = { readonly [D in Dimension]?: readonly UnitName<D>[] }
+
+const inInches: Meant = {
+  length: ['in', 'ft', 'mm', 'cm'],
+  mass: ['oz', 'lb', 'g'],
+  speed: ['mph', 'kmH'],
+  duration: ['h', 'min'],
+}
 /** Units that a gardener may have had in mind without typing them, the likelier first. */
-const MEANT: Readonly<Record<UnitSystem, { readonly [D in Dimension]?: readonly UnitName<D>[] }>> =
-  {
-    metric: {
-      volume: ['ml', 'l'],
-      length: ['cm', 'mm', 'm'],
-      mass: ['g', 'kg'],
-      temperature: ['celsius', 'fahrenheit'],
-      speed: ['kmH', 'mS'],
-      duration: ['h', 'min'],
-    },
-    us: {
-      volume: ['usFluidOunce', 'usQuart', 'usGallon', 'ml', 'l'],
-      length: ['in', 'ft', 'mm', 'cm'],
-      mass: ['oz', 'lb', 'g'],
-      temperature: ['fahrenheit', 'celsius'],
-      speed: ['mph', 'kmH'],
-      duration: ['h', 'min'],
-    },
-    imperial: {
-      volume: ['imperialFluidOunce', 'imperialPint', 'imperialGallon', 'ml', 'l'],
-      length: ['in', 'ft', 'mm', 'cm'],
-      mass: ['oz', 'lb', 'g'],
-      temperature: ['celsius', 'fahrenheit'],
-      speed: ['mph', 'kmH'],
-      duration: ['h', 'min'],
-    },
-  }
+const MEANT: Readonly<Record<UnitSystem, Meant>> = {
+  metric: {
+    volume: ['ml', 'l'],
+    length: ['cm', 'mm', 'm'],
+    mass: ['g', 'kg'],
+    temperature: ['celsius', 'fahrenheit'],
+    speed: ['kmH', 'mS'],
+    duration: ['h', 'min'],
+  },
+  us: {
+    ...inInches,
+    volume: ['usFluidOunce', 'usQuart', 'usGallon', 'ml', 'l'],
+    temperature: ['fahrenheit', 'celsius'],
+  },
+  imperial: {
+    ...inInches,
+    volume: ['imperialFluidOunce', 'imperialPint', 'imperialGallon', 'ml', 'l'],
+    temperature: ['celsius', 'fahrenheit'],
+  },
+}
 
 /** The same digits, in the unit that was probably meant. */
 export interface LikelyMeaning {

@@ -10,3 +10,7 @@ export const own = <V>(
 ): V | undefined =>
   // eslint-disable-next-line rimbo/own-properties -- the one place where it is done
   key !== undefined && Object.hasOwn(table, key) ? table[key] : undefined
+
+/** Whether a value from outside is an object with fields, and no list. */
+export const isFields = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value)

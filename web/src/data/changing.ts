@@ -12,7 +12,7 @@ import type { ChangeLabel, GardenHistory, RimboDatabase } from './database'
 import { pageNames, pagesOf } from './pages'
 import {
   gardenIn,
-  inOne,
+  inOneTransaction,
   LONG_LISTS,
   versionIn,
   write,
@@ -47,7 +47,7 @@ function withStep({ steps, done }: GardenHistory, label: ChangeLabel) {
 }
 
 /** The garden as it is stored now: the one that is known, where nobody has written since. */
-async function standing(
+async function storedNow(
   transaction: Writing,
   known: StoredGarden,
 ): Promise<StoredGarden | undefined> {
@@ -73,8 +73,8 @@ export const changeGarden = (
   label: ChangeLabel,
   make: (garden: Garden) => Garden,
 ): Promise<StoredGarden | undefined> =>
-  inOne(database, async (transaction) => {
-    const before = await standing(transaction, known)
+  inOneTransaction(database, async (transaction) => {
+    const before = await storedNow(transaction, known)
     if (!before) return undefined
     const garden = make(before.garden)
     const change = changeBetween(before.garden, garden)
@@ -104,8 +104,8 @@ export const stepGarden = (
   known: StoredGarden,
   by: -1 | 1,
 ): Promise<StoredGarden | undefined> =>
-  inOne(database, async (transaction) => {
-    const before = await standing(transaction, known)
+  inOneTransaction(database, async (transaction) => {
+    const before = await storedNow(transaction, known)
     if (before !== known) return before
     const { garden, history, revision } = before
     const step = history.steps[by < 0 ? history.done - 1 : history.done]

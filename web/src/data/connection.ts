@@ -1,9 +1,9 @@
+import { tried } from '../tried'
 import { openDatabase, type RimboDatabase } from './database'
 import { StorageError, type StorageTrouble } from './trouble'
 
 /** A browser that has just woken, or another tab that is closing, needs a moment, ms. */
-const WAITS_MS = [0, 60, 250, 1000]
-const after = (waitMs: number) => new Promise((resolve) => setTimeout(resolve, waitMs))
+const WAITS_MS = [60, 250, 1000]
 
 const nameOf = (error: unknown) => (error as { readonly name?: unknown } | undefined)?.name
 
@@ -25,16 +25,12 @@ export function createConnection(waits?: () => void) {
 
   async function opened(): Promise<RimboDatabase> {
     if (!globalThis.indexedDB) throw new StorageError('missing')
-    for (const waitMs of WAITS_MS) {
-      await after(waitMs)
-      try {
-        return await openDatabase(forget, waits)
-      } catch (error) {
-        const isLast = waitMs === WAITS_MS.at(-1)
-        if (isLast || nameOf(error) === 'VersionError') throw troubleIn(error, 'blocked')
-      }
+    try {
+      const isEarlier = (error: unknown) => nameOf(error) !== 'VersionError'
+      return await tried(() => openDatabase(forget, waits), WAITS_MS, isEarlier)
+    } catch (error) {
+      throw troubleIn(error, 'blocked')
     }
-    throw new StorageError('blocked')
   }
   function forget(): void {
     opening = undefined
@@ -54,17 +50,15 @@ export function createConnection(waits?: () => void) {
    * @throws StorageError, and whatever the work throws
    */
   async function use<T>(work: (database: RimboDatabase) => Promise<T>): Promise<T> {
-    for (const waitMs of WAITS_MS) {
-      await after(waitMs)
-      const database = await connected()
-      try {
-        return await work(database)
-      } catch (error) {
-        if (isEnded || !isClosed(error)) throw troubleIn(error, 'failed')
-        forget()
-      }
+    const isReopened = (error: unknown) => {
+      if (isClosed(error)) forget()
+      return !isEnded && isClosed(error)
     }
-    throw new StorageError('failed')
+    try {
+      return await tried(async () => work(await connected()), WAITS_MS, isReopened)
+    } catch (error) {
+      throw troubleIn(error, 'failed')
+    }
   }
 
   async function end(): Promise<void> {

@@ -105,7 +105,7 @@ export async function write(
 }
 
 /** Runs a piece of work within one writing transaction: all of it is kept, or nothing. */
-export async function inOne<T>(
+export async function inOneTransaction<T>(
   database: RimboDatabase,
   work: (transaction: Writing) => Promise<T>,
 ): Promise<T> {
@@ -135,7 +135,7 @@ export async function inOne<T>(
  * @returns false where there is one of that id, which stays as it is
  */
 export const addGarden = (database: RimboDatabase, garden: Garden): Promise<boolean> =>
-  inOne(database, async (transaction) => {
+  inOneTransaction(database, async (transaction) => {
     if (await transaction.objectStore('gardens').getKey(garden.id)) return false
     await write(
       transaction,

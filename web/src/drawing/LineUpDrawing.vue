@@ -3,10 +3,10 @@ import { computed, ref, useId, watch } from 'vue'
 import { useElementSize, useScroll } from '@vueuse/core'
 import { useI18n } from 'vue-i18n'
 import {
-  own,
   addDays,
   daysBetween,
   grownOn,
+  own,
   potOnDay,
   potString,
   withFeeds,

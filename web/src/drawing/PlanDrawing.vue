@@ -3,8 +3,8 @@ import { computed, ref } from 'vue'
 import { curveBasis, line as pathOf } from 'd3'
 import { useElementSize } from '@vueuse/core'
 import {
-  own,
   boxOf,
+  own,
   snapped,
   type Footprint,
   type Plan,

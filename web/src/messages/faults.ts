@@ -117,7 +117,7 @@ export const faults = {
   gardenInvalid: 'This garden file has {faults} faults. The first of them:',
   untouched: 'The open garden stays as it was.',
   meant: '{value}?',
-  aboveZero: 'This must be more than nothing.',
+  aboveZero: 'This must be more than zero.',
   refused: 'This was not kept. {field}: {why}',
-  gone: 'It has been removed in the meantime, perhaps in another window. Nothing was kept.',
+  gone: 'This has been removed in the meantime, perhaps in another window. Nothing was kept.',
 }

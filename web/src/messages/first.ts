@@ -16,6 +16,6 @@ export const firstWords = {
     drawing: 'A part of the page could not be drawn: {detail}.',
     unexpected: 'That did not work: {detail}.',
     notLoaded:
-      'A part of Rimbo could not be loaded: there is no connection, or a newer version stands in its place.',
+      'A part of Rimbo could not be loaded: there is no connection, or a newer version has taken its place.',
   },
 }

@@ -4,7 +4,7 @@ export const interfaceWords = {
     skip: 'Skip to the main part',
     views: 'Views',
     opening: 'Opening the garden …',
-    waiting: 'Rimbo is open in another window in an older version: please close that one.',
+    waiting: 'An older version of Rimbo is open in another window: please close that window.',
     dismiss: 'Dismiss',
     again: 'Try again',
     reload: 'Reload',

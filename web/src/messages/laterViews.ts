@@ -74,18 +74,18 @@ export const laterViewWords = {
   storage: {
     title: 'The garden cannot be opened',
     missing:
-      'This browser keeps nothing for Rimbo: it has no store for it, or none in a private window. Nothing can be saved here. Use another window or browser.',
+      'This browser lets Rimbo store nothing, perhaps because this is a private window. Nothing can be saved here. Open Rimbo in an ordinary window or in another browser.',
     blocked:
-      'The browser’s store cannot be opened ({detail}). What was saved is still in it. Close other windows of Rimbo, allow this page to keep data, and try again.',
+      'The browser would not open Rimbo’s data ({detail}). What you saved is still there. Close other windows of Rimbo, allow this page to store data, and try again.',
     later:
-      'This browser’s store was last used by a later Rimbo. It is left as it is. Reload to get that version.',
-    full: 'This was not kept: the browser’s store is full. Export the garden, then make room on this device.',
+      'The data in this browser was last used by a later version of Rimbo, and is left as it is. Reload to get that version.',
+    full: 'This was not saved: the browser has no room left. Export the garden, then make room on this device.',
     failed:
-      'This was not kept: the browser could not write it ({detail}). What you see is what is saved.',
-    gone: 'This was not kept: the garden is no longer in this browser’s store. Export it now, if you want to keep what you see.',
-    laterTitle: 'This garden belongs to a later Rimbo',
+      'This was not saved: the browser could not write it ({detail}). What you see is what is saved.',
+    gone: 'This was not saved: the garden is no longer in this browser. Export it now if you want to keep what you see.',
+    laterTitle: 'This garden belongs to a later version of Rimbo',
     laterGarden:
-      '“{name}” was last saved by a later Rimbo (file {given}, this one knows up to {known}). It is safe, and is not written to from here. Reload to get the later version, or take the garden out as a file.',
+      '“{name}” was last saved by a later version of Rimbo (file {given}; this one reads up to {known}). It is safe, and nothing is written to it from here. Reload to get the later version, or export the garden as a file.',
     openOther: 'Open {name}',
   },
   viewFailure: {

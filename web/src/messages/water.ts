@@ -54,9 +54,9 @@ export const waterWords = {
       away: 'A week away',
     },
     wetter:
-      'On {day} it held {litres} more than all that is written down explains: it was watered by somebody, or by rain. What was found counts.',
+      'On {day} there was {litres} more water in it than your records explain: perhaps somebody else watered it. Rimbo goes by what you measured.',
     drier:
-      'On {day} it held {litres} less than all that is written down explains: perhaps nobody watered. What was found counts.',
+      'On {day} there was {litres} less water in it than your records explain: perhaps a watering was missed. Rimbo goes by what you measured.',
     learnedTitle: 'Learned',
     learned:
       'From {count} test: it drinks {thirst} ± {sd} of the model. | From {count} tests: it drinks {thirst} ± {sd} of the model.',

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, useId, watch } from 'vue'
-import { faultsOf, parseNumber, type Schema } from '@rimbo/core'
+import { firstFault, parseNumber, type Schema } from '@rimbo/core'
 import { useFaultText } from './faults'
 import { useFormat } from './format'
 
@@ -30,8 +30,7 @@ const typed = computed((): { value?: number; fault?: string } => {
   if (!text.value.trim()) return {}
   try {
     const value = parseNumber(text.value, system.value)
-    const { error } = props.schema?.safeParse(value, { reportInput: true }) ?? {}
-    const [fault] = error ? faultsOf(error) : []
+    const fault = firstFault(props.schema, value)
     return fault ? { fault: ofLimit(fault, number, value) } : { value }
   } catch (error) {
     return { fault: ofError(error) }

@@ -3,7 +3,7 @@ import { computed, ref, useId, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
   bareUnit,
-  faultsOf,
+  firstFault,
   likelyMeaning,
   parseQuantity,
   toUnit,
@@ -37,7 +37,7 @@ const model = defineModel<number | undefined>({ required: true })
 
 const id = useId()
 const { t } = useI18n()
-const { system, params } = useFormat()
+const { system, quantity } = useFormat()
 const { ofError, ofLimit } = useFaultText()
 
 const usualUnit = computed(() => props.bare ?? bareUnit[system.value][props.dimension])
@@ -59,19 +59,6 @@ const isBare = (typed: string) => /^[\d.,\s/½¼¾-]+$/.test(typed)
 const withUnit = (typed: string) =>
   props.bare && isBare(typed) ? `${typed} ${t(`unit.${props.bare}`)}` : typed
 
-const SUFFIX: Readonly<Partial<Record<Dimension, string>>> = {
-  volume: 'L',
-  length: 'Mm',
-  mass: 'G',
-  temperature: 'C',
-  area: 'M2',
-  share: 'Share',
-}
-/** A value as it is shown elsewhere. */
-function shownValue(value: number): string {
-  const key = `value${SUFFIX[props.dimension] ?? ''}`
-  return String(Object.values(params({ [key]: value }))[0])
-}
 const isAllowed = (value: number) => !props.schema || props.schema.safeParse(value).success
 /** What was probably meant by a value that is not allowed: offered, never taken by itself. */
 const meant = ref<string>()
@@ -99,10 +86,9 @@ function understoodIn(typed: string): number | undefined {
 }
 /** The value, or `NaN` where it cannot be kept: then it is said why. */
 function allowed(value: number): number {
-  const { error } = props.schema?.safeParse(value, { reportInput: true }) ?? {}
-  const [fault] = error ? faultsOf(error) : []
+  const fault = firstFault(props.schema, value)
   if (!fault) return value
-  readFault.value = ofLimit(fault, shownValue, value)
+  readFault.value = ofLimit(fault, (one) => quantity(one, props.dimension), value)
   const likely = likelyMeaning(text.value, props.dimension, system.value, isAllowed)
   if (likely) meant.value = `${likely.number} ${t(`unit.${likely.unit}`)}`
   return NaN
@@ -118,7 +104,7 @@ const understood = computed(() => {
   if (model.value === undefined || Number.isNaN(model.value) || readFault.value) return ''
   const usual = t(`unit.${usualUnit.value}`)
   const isUsual = isBare(text.value.replace(usual, ''))
-  return isUsual ? '' : `= ${shownValue(model.value)}`
+  return isUsual ? '' : `= ${quantity(model.value, props.dimension)}`
 })
 
 function show(value: number | undefined): void {

@@ -1,7 +1,7 @@
 import { computed } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
-import type { Measured, UnitSystem } from '@rimbo/core'
+import type { Dimension, Measured, UnitSystem } from '@rimbo/core'
 import { useGardenStore } from '../stores/garden'
 import { createFormat, inQuarters } from './createFormat'
 
@@ -20,6 +20,8 @@ export function useFormat() {
   )
   return {
     system,
+    /** Of any dimension, in its usual unit. */
+    quantity: (value: number, dimension: Dimension) => format.value.quantity(value, dimension),
     volume: (value: number) => format.value.quantity(value, 'volume'),
     /** Water to be given: two figures, as finely as it can be poured or is known. */
     water: (value: number) => format.value.quantity(value, 'volume', 2),

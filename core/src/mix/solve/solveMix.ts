@@ -1,4 +1,4 @@
-import { reason, InputError, memory, type Solve, own } from '../../units'
+import { own, reason, InputError, memory, type Solve } from '../../units'
 import { checked, holds, overLimit } from './checked'
 import {
   linearOf,

@@ -13,7 +13,7 @@ import {
 import { simulateWater } from '../simulate'
 import type { SuctionTable } from '../suction'
 import { likelihood, type AsComputed, type WaterTest } from './observation'
-import { untoldOf } from './untold'
+import { unrecordedOf } from './unrecorded'
 
 /** A quantity as far as it is known: two of three lie within one sd. */
 export interface Known {
@@ -74,7 +74,7 @@ const DAILY_BLUR = 0.01
 const SHRINK = 0.97
 /** Hours over which drained water is caught. */
 const CAUGHT_H = 3
-/** From such a share of pots on that had to change, it is said. */
+/** A surprise is told where more than this share of the pots carried along had to change. */
 const TOLD_FROM_SHARE = 0.5
 
 const meanOf = (values: readonly number[]): Known => {
@@ -117,8 +117,8 @@ function apart(particles: readonly Particle[], normal: () => number): void {
  *
  * Many pots are carried along that might be this one, each with its own thirst
  * and capacity. At each test those that it speaks for are kept, and drawn again.
- * Now and then something is done that nobody writes down: where a test says so
- * more than any of the pots explains it, their water changes before their thirst.
+ * Now and then something is done that nobody writes down. Where that explains a
+ * test better than any of the pots does, their water changes, and not their thirst.
  *
  * @param events       all that was given, recorded or by plan
  * @param observations in the order of their hours
@@ -137,7 +137,7 @@ export function assimilate(
   if (early) throw new InputError('testBeforePlanting', { given: early.hour, limit: from })
   const uniform = randomLcg(seed)
   const normal = randomNormal.source(uniform)(0, 1)
-  // What was done untold is drawn by itself, so that it moves nothing else.
+  // What is in no record is drawn from numbers of its own, so that all other draws stay as they are.
   const chance = randomLcg(1 - seed / 2)
   const change = randomNormal.source(chance)(0, 1)
   let particles: Particle[] = Array.from({ length: count }, () => ({
@@ -195,10 +195,10 @@ export function assimilate(
     carry(at, test.hour)
     at = test.hour
     testCount++
-    const untold = untoldOf(test, before, container, table)
+    const unrecorded = unrecordedOf(test, before, container, table)
     before = test
     const weights = new Float64Array(count)
-    const untoldShare = new Float64Array(count)
+    const unrecordedShare = new Float64Array(count)
     let expectedL = 0
     particles.forEach(({ state, capacity }, index) => {
       const missingL = sum(state.missingL) + belowL(state)
@@ -209,18 +209,18 @@ export function assimilate(
         missingShare: state.missingL[0]! / (availableL * capacity),
         drainedL: caughtL[index]!,
       }
-      const told = (1 - untold.share) * likelihood(test, pot, table)
-      const changed = untold.share * untold.likelihood
-      weights[index] = told + changed
-      untoldShare[index] = changed / (told + changed)
+      const explained = (1 - unrecorded.share) * likelihood(test, pot, table)
+      const changed = unrecorded.share * unrecorded.likelihood
+      weights[index] = explained + changed
+      unrecordedShare[index] = changed / (explained + changed)
     })
     let changedCount = 0
     particles = drawn(weights, uniform()).map((index): Particle => {
       const { state, ...one } = particles[index]!
       const next = copied(state)
-      if (untold.share > 0 && chance() < untoldShare[index]!) {
+      if (unrecorded.share > 0 && chance() < unrecordedShare[index]!) {
         changedCount++
-        untold.change(next, one.capacity, chance, change)
+        unrecorded.change(next, one.capacity, chance, change)
       }
       return { ...one, state: next }
     })

@@ -3,11 +3,11 @@ import { computed } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import {
-  own,
   containerSchema,
   containerTypes,
   exposures,
   fieldSchema,
+  own,
   potOn,
   recipes,
   type Container,

@@ -7,7 +7,7 @@ import { nanoid } from 'nanoid'
 import { Plus, RefreshLeft } from '@element-plus/icons-vue'
 import { nextCode, typicalContainer, type Container } from '@rimbo/core'
 import { allWords, withWords } from '../../i18n'
-import { lazily, load, reportMissing } from '../../loading'
+import { lazily, load, LoadError, reportMissing } from '../../loading'
 import LineUpDrawing from '../../drawing/LineUpDrawing.vue'
 import type { useFeedingStore } from '../../stores/feeding'
 import { useGardenStore } from '../../stores/garden'
@@ -38,7 +38,8 @@ async function bringFeeds(): Promise<void> {
   try {
     const { useFeedingStore } = await load(() => import('../../stores/feeding'))
     feeding.value = useFeedingStore()
-  } catch {
+  } catch (error) {
+    if (!(error instanceof LoadError)) throw error
     reportMissing(feeding, () => void bringFeeds())
   }
 }

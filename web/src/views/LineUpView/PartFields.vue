@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { own, containerSchema, fieldSchema, type Fault, type PartName } from '@rimbo/core'
+import { containerSchema, fieldSchema, own, type Fault, type PartName } from '@rimbo/core'
 import ChoiceField from '../../ui/ChoiceField.vue'
 import CountField from '../../ui/CountField.vue'
 import { useFaultText } from '../../ui/faults'

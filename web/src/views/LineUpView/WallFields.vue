@@ -2,10 +2,10 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
-  own,
   containerSchema,
   fieldSchema,
   materials,
+  own,
   wallColourOf,
   wallColours,
   type Fault,

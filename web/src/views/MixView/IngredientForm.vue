@@ -3,11 +3,11 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { Close, Plus } from '@element-plus/icons-vue'
 import {
-  own,
   fieldSchema,
   ingredients,
   ingredientSchema,
   nameSchema,
+  own,
   packKinds,
   schemaOf,
   TABLED_SUCTIONS_CM,

@@ -4,13 +4,13 @@ import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
 import {
-  own,
   extractMethods,
   faultsOf,
   fieldSchema,
   ingredientsOf,
   mixTestKinds,
   mixTestSchema,
+  own,
   productIds,
   recipes,
   squeezes,

@@ -3,9 +3,9 @@ import { computed, reactive, ref } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import {
-  own,
   ingredientsOf,
   mixAims,
+  own,
   type IngredientWish,
   type MixAim,
   type MixWish,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
-import { own, ingredientsOf, cheapestPriceL, type IngredientWish } from '@rimbo/core'
+import { ingredientsOf, cheapestPriceL, own, type IngredientWish } from '@rimbo/core'
 import { computed } from 'vue'
 import { useGardenStore } from '../../stores/garden'
 import { useFormat } from '../../ui/format'

@@ -1,9 +1,9 @@
 import { computed, reactive, ref } from 'vue'
 import {
-  own,
   faultsOf,
   ingredientSchema,
   ingredients,
+  own,
   type Fault,
   type Ingredient,
   type Pack,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { own, addDays, daysBetween, type GardenCourse, type PotString } from '@rimbo/core'
+import { addDays, daysBetween, own, type GardenCourse, type PotString } from '@rimbo/core'
 import { useFormat } from '../../ui/format'
 import { useRecordWords } from '../../ui/recordWords'
 

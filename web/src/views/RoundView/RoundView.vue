@@ -10,8 +10,8 @@ import { useTodayStore } from '../../stores/today'
 import { useFormat } from '../../ui/format'
 import { useMoment } from '../../ui/moment'
 import { usePotWords } from '../../ui/potWords'
-import RoundCans from './RoundCans.vue'
 import RoundCard from './RoundCard.vue'
+import RoundHead from './RoundHead.vue'
 
 /** A record before it has its id and moment. */
 type Done = GardenRecord extends infer R
@@ -25,7 +25,7 @@ const { garden, isSaving } = storeToRefs(store)
 const { now, round, today } = storeToRefs(useTodayStore())
 const { walk } = storeToRefs(useFeedingStore())
 const { t } = useI18n()
-const { volume, water } = useFormat()
+const { water } = useFormat()
 const { plantWords } = usePotWords()
 
 const stops = computed(() => round.value?.stops.filter((stop) => stop.pot.plants.length) ?? [])
@@ -33,10 +33,6 @@ const fedOf = (stop: Stop): FedStop | undefined =>
   walk.value?.stops.find((one) => one.stop.pot.container.id === stop.pot.container.id)
 const isDue = (stop: Stop) => stop.state === 'due' || !!fedOf(stop)?.due.length
 const currentId = ref<string>()
-/** Pots whose programme asks for what cannot be worked out: what they want is not known. */
-const unfed = computed(
-  () => walk.value?.stops.filter(({ feed }) => feed?.unusable.length).length ?? 0,
-)
 const index = computed(() => {
   const chosen = stops.value.findIndex((stop) => stop.pot.container.id === currentId.value)
   return chosen >= 0 ? chosen : Math.max(0, nextDue(-1))
@@ -125,40 +121,14 @@ function listed(stop: Stop): string {
 
 <template>
   <div v-if="garden && round" class="view round-view">
-    <header class="round-head">
-      <h1 class="visually-hidden">{{ t('view.round') }}</h1>
-      <p v-if="walk && walk.carryL > SPLASH_L" class="round-carry">
-        {{
-          t('round.carry', {
-            cans: t('lineUp.cans', walk.carryCans),
-            litres: water(walk.carryL),
-            can: volume(garden.settings.measures.canL),
-          })
-        }}
-        <span v-if="round.laterL > 0.05" class="soft">{{
-          t('round.later', { litres: water(round.laterL) })
-        }}</span>
-      </p>
-      <p v-else-if="stops.length && !round.unknownCount && walk" class="round-carry">
-        {{ t(unfed ? 'round.waterDone' : 'round.allDone') }}
-        <span v-if="round.laterL > 0.05" class="soft">{{
-          t('round.later', { litres: water(round.laterL) })
-        }}</span>
-      </p>
-      <p v-if="round.unknownCount" class="round-carry">
-        {{ t('round.unknown', round.unknownCount) }}
-        <router-link to="/water">{{ t('round.unknownGo') }}</router-link>
-      </p>
-      <p v-if="unfed" class="strong" role="note">
-        {{ t('round.unfed', unfed) }} <router-link to="/feed">{{ t('view.feed') }}</router-link>
-      </p>
-      <RoundCans
-        v-if="walk && today"
-        :walk="walk"
-        :today="today"
-        :measures="garden.settings.measures"
-      />
-    </header>
+    <RoundHead
+      v-if="today"
+      :round="round"
+      :walk="walk"
+      :today="today"
+      :measures="garden.settings.measures"
+      :has-stops="stops.length > 0"
+    />
     <div v-if="stops.length && current" class="round-body">
       <ol class="round-list panel" :aria-label="t('round.list')">
         <li v-for="(stop, place) in stops" :key="stop.pot.container.id">
@@ -206,13 +176,6 @@ function listed(stop: Stop): string {
 .round-view {
   flex-direction: column;
   gap: 8px;
-}
-.round-carry {
-  font: 650 20px/1.3 var(--font-heading);
-  margin: 0;
-}
-.round-carry .soft {
-  font: 400 15px/1.3 var(--font-text);
 }
 .round-body {
   flex: 1;

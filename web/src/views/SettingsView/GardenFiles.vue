@@ -1,12 +1,13 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef } from 'vue'
+import { computed, shallowRef } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
-import { Download, Upload } from '@element-plus/icons-vue'
+import { Download } from '@element-plus/icons-vue'
 import { InputError, type Garden } from '@rimbo/core'
 import { saveGardenFile } from '../../data/files'
 import { useGardenStore } from '../../stores/garden'
 import { useFaultText } from '../../ui/faults'
+import FileButton from '../../ui/FileButton.vue'
 import { useFormat } from '../../ui/format'
 import WorkProgress from '../../ui/WorkProgress.vue'
 import type { ImportWork } from '../../workers/import.worker'
@@ -20,7 +21,6 @@ const { ofError, withPath } = useFaultText()
 const { params } = useFormat()
 
 const FAULTS_SHOWN = 5
-const input = ref<HTMLInputElement>()
 const file = shallowRef<File>()
 const reader = useWorker<ImportWork, Garden>(
   () => new Worker(new URL('../../workers/import.worker.ts', import.meta.url), { type: 'module' }),
@@ -38,12 +38,8 @@ const refusal = computed(() => {
   }
 })
 
-async function choose(event: Event): Promise<void> {
-  const field = event.target as HTMLInputElement
-  file.value = field.files?.[0]
-  // The same file can be chosen again once it is mended.
-  field.value = ''
-  if (!file.value) return
+async function choose(chosen: File): Promise<void> {
+  file.value = chosen
   await reader.start()
   const { value: read } = reader.result
   reader.result.value = undefined
@@ -58,17 +54,11 @@ async function choose(event: Event): Promise<void> {
     <el-button :icon="Download" @click="garden && saveGardenFile(garden)">{{
       t('settings.export')
     }}</el-button>
-    <el-button :icon="Upload" :loading="isSaving" @click="input?.click()">{{
-      t('settings.import')
-    }}</el-button>
-    <input
-      ref="input"
-      class="visually-hidden"
-      type="file"
+    <FileButton
+      :label="t('settings.import')"
       accept=".json,application/json"
-      tabindex="-1"
-      :aria-label="t('settings.import')"
-      @change="choose"
+      :loading="isSaving"
+      @chosen="choose"
     />
   </div>
   <div v-if="reader.isRunning.value" class="row">

@@ -2,10 +2,10 @@
 import { computed, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
-  own,
   dailyWeatherSchema,
   faultsOf,
   fieldSchema,
+  own,
   placeSchema,
   weatherOn,
   withTouched,

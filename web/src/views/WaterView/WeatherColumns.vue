@@ -2,9 +2,9 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
-  own,
   dateOrders,
   looksFahrenheit,
+  own,
   weatherColumns,
   type DailyMapping,
   type TableGuess,

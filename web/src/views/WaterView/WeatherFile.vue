@@ -2,7 +2,6 @@
 import { computed, ref, shallowRef } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
-import { Upload } from '@element-plus/icons-vue'
 import {
   guessTable,
   MOST_WEATHER_DAYS,
@@ -16,6 +15,7 @@ import { startOf } from '../../data/weatherFile'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
 import { useFaultText } from '../../ui/faults'
+import FileButton from '../../ui/FileButton.vue'
 import WorkProgress from '../../ui/WorkProgress.vue'
 import type { ImportWork } from '../../workers/import.worker'
 import { useWorker } from '../../workers/useWorker'
@@ -29,7 +29,6 @@ const { year } = storeToRefs(useTodayStore())
 const { t } = useI18n()
 const { ofError } = useFaultText()
 
-const input = ref<HTMLInputElement>()
 const file = shallowRef<File>()
 const kind = ref<WeatherFileKind>()
 const guess = shallowRef<TableGuess>()
@@ -57,11 +56,7 @@ function forget(): void {
   failure.value = ''
 }
 
-async function choose(event: Event): Promise<void> {
-  const field = event.target as HTMLInputElement
-  const [chosen] = field.files ?? []
-  field.value = ''
-  if (!chosen) return
+async function choose(chosen: File): Promise<void> {
   forget()
   file.value = chosen
   try {
@@ -97,15 +92,10 @@ const name = computed(() => file.value?.name ?? '')
   <section v-if="garden" class="weather-file">
     <h2>{{ t('weatherFile.title') }}</h2>
     <p class="soft">{{ t('weatherFile.text') }}</p>
-    <el-button :icon="Upload" @click="input?.click()">{{ t('weatherFile.choose') }}</el-button>
-    <input
-      ref="input"
-      class="visually-hidden"
-      type="file"
+    <FileButton
+      :label="t('weatherFile.choose')"
       accept=".csv,.txt,.epw,.json,text/csv,application/json"
-      tabindex="-1"
-      :aria-label="t('weatherFile.choose')"
-      @change="choose"
+      @chosen="choose"
     />
     <p v-if="said" class="strong" role="alert">{{ name }}: {{ said }}</p>
     <div v-if="reader.isRunning.value && !mapping" class="row">

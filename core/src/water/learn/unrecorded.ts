@@ -3,7 +3,7 @@ import type { SuctionTable } from '../suction'
 import { likelihood, type WaterTest } from './observation'
 
 /** What may have been done to a pot that nobody wrote down, seen from one test. */
-export interface Untold {
+export interface Unrecorded {
   /** How likely it is that something was, 0–1. */
   readonly share: number
   /** How likely the test's outcome is if so, whatever the pot was before. */
@@ -18,7 +18,7 @@ export interface Untold {
 }
 
 /** Before any test, how likely it is that something was done which nobody wrote down (memory). */
-const UNTOLD_SHARE = 0.1
+const UNRECORDED_SHARE = 0.1
 /** A finger is believed where another said the same within so many hours; a single one says too little (memory). */
 const SAME_FINGER_H = 12
 /** The mix may hold anything then: it is tried in so many steps. */
@@ -26,7 +26,7 @@ const STEPS = 24
 /** From so much missing on, a reservoir below it has run dry. */
 const DRY_BELOW_SHARE = 0.15
 
-const NOTHING: Untold = { share: 0, likelihood: 0, change: () => undefined }
+const NOTHING: Unrecorded = { share: 0, likelihood: 0, change: () => undefined }
 
 /** Spreads what is missing: from a reservoir first, for it goes into the mix before the mix goes short. */
 function spread(state: WaterState, missingL: number, reservoirL: number, holdsL: number): void {
@@ -39,10 +39,10 @@ function spread(state: WaterState, missingL: number, reservoirL: number, holdsL:
 function byScale(
   { missingL, sdL }: { readonly missingL: number; readonly sdL: number },
   { cells, availableL, reservoirL }: WateredPot,
-): Untold {
+): Unrecorded {
   const mostL = availableL + reservoirL
   return {
-    share: UNTOLD_SHARE,
+    share: UNRECORDED_SHARE,
     likelihood: Math.sqrt(2 * Math.PI) / mostL,
     change: (state, capacity, _uniform, normal) => {
       const foundL = Math.max(0, Math.min(mostL, missingL + sdL * normal()))
@@ -52,13 +52,13 @@ function byScale(
 }
 
 /** A finger or a probe: what is missing by the steps that it speaks for. */
-function byTouch(test: WaterTest, { cells }: WateredPot, table: SuctionTable): Untold {
+function byTouch(test: WaterTest, { cells }: WateredPot, table: SuctionTable): Unrecorded {
   const shares = Float64Array.from({ length: STEPS }, (_, step) =>
     likelihood(test, { missingL: 0, missingShare: (step + 0.5) / STEPS, drainedL: 0 }, table),
   )
   const total = shares.reduce((sum, share) => sum + share, 0)
   return {
-    share: UNTOLD_SHARE,
+    share: UNRECORDED_SHARE,
     likelihood: total / STEPS,
     change: (state, capacity, uniform) => {
       let left = uniform() * total
@@ -79,17 +79,17 @@ const isSaidAgain = (test: WaterTest, before: WaterTest | undefined): boolean =>
   test.hour - before.hour <= SAME_FINGER_H
 
 /**
- * What may have been done untold before a test. What was caught below speaks of the
+ * What may have been done before a test that is in no record. What was caught below speaks of the
  * watering that was told.
  *
  * @param before the test before it
  */
-export function untoldOf(
+export function unrecordedOf(
   test: WaterTest,
   before: WaterTest | undefined,
   container: WateredPot,
   table: SuctionTable,
-): Untold {
+): Unrecorded {
   if (test.kind === 'weigh') return byScale(test, container)
   const isBelieved = test.kind === 'probe' || isSaidAgain(test, before)
   return isBelieved ? byTouch(test, container, table) : NOTHING
