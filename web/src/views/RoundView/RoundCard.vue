@@ -79,7 +79,7 @@ const more = ref<HTMLElement>()
 async function open(which: 'amount' | 'skip' | 'finger'): Promise<void> {
   opened.value = opened.value === which ? undefined : which
   await nextTick()
-  more.value?.scrollIntoView({ block: 'nearest' })
+  more.value?.scrollIntoView({ block: 'center' })
 }
 function finger(knuckle: (typeof knuckles)[number], feel: (typeof feels)[number]): void {
   opened.value = undefined
