@@ -45,7 +45,7 @@ function nursery(garden: Garden): Draft[] {
 }
 
 /** Plants are not all alike: what some of them drink beside the model. */
-const THIRST: Readonly<Record<string, number>> = { k2: 1.25, f3: 1.2, f2: 1.15, b1: 0.9, n1: 1.1 }
+const THIRST: Readonly<Record<string, number>> = { k2: 1.25, f3: 1.2, f2: 1.05, b1: 0.9, n1: 1.1 }
 const thirstOf = (containerId: string) => THIRST[containerId] ?? 1
 
 const dryDays = Array.from({ length: DRY.days }, (_, index) => addDays(DRY.from, index))
@@ -56,8 +56,8 @@ const skips: Draft[] = dryDays.map((date) => ({
   reason: 'noTime',
 }))
 
-/** As the heat comes that pot is filled up, and then not again until the dry days are over. */
-const FILLED_ON = '2026-06-10'
+/** As the heat comes that pot is filled nearly up, and then not again until the dry days are over. */
+const FILLED_ON = '2026-06-09'
 
 /** Hours of the morning round. */
 const ROUND_H = 7
@@ -79,8 +79,8 @@ function trulyWatered(garden: Garden, fed: readonly Draft[]) {
     if (pot.container.id !== DRY.containerId) return { ...whole, run }
     const hour = daysBetween(course.from, FILLED_ON) * 24 + ROUND_H
     const givenL = events.givenL.slice()
-    givenL[hour] = run.missingL[hour - 1]! + 0.2
-    const visitH = events.visitH.slice().fill(0, hour, hour + 48)
+    givenL[hour] = run.missingL[hour - 1]! - 1.2
+    const visitH = events.visitH.slice().fill(0, hour, hour + daysBetween(FILLED_ON, DRY.from) * 24)
     return { ...whole, run: simulateWater(pot.water, weather, { givenL, visitH }, options) }
   })
 }
@@ -88,7 +88,7 @@ type TrulyWatered = ReturnType<typeof trulyWatered>
 
 /** Waterings as the pots asked for them, poured by hand: rounded, uneven. */
 function waterings(pots: TrulyWatered): Draft[] {
-  const noise = randomNormal.source(randomLcg(0.42))(1, 0.06)
+  const noise = randomNormal.source(randomLcg(0.23))(1, 0.06)
   const drafts: Draft[] = [...skips]
   for (const { pot, run, from, dissolvedL } of pots)
     run.givenL.forEach((pouredL, hour) => {

@@ -45,7 +45,7 @@ export interface PlantNeed {
  * @returns g a day, all plants together
  */
 export function nutrientNeed({ course, crop, count }: PlantNeed): NutrientRows {
-  const { development, degreeDays, days, trusses, plantedOn, frostOn } = course
+  const { development, days, trusses, plantedOn, frostOn } = course
   const need = emptyRows(days)
   if (plantedOn >= days) return need
   const forecast = cropForecast(course)
@@ -55,10 +55,8 @@ export function nutrientNeed({ course, crop, count }: PlantNeed): NutrientRows {
     fullCropKg(course.plant.variety) * course.yield.perPlant * (course.lightShare[days - 1] ?? 1)
   const usualKg = Math.max(forecast.totalKg * usualShare, LEAST_OF_FULL * fullKg)
   const extraKg = forecast.totalKg * (1 - usualShare)
-  // One that was seen to flower early has settled in before that.
-  const settledAt = Math.min(development.established, development.flower / 2)
   const colourAt = development.flower + development.toColour
-  const lastAt = degreeDays[Math.min(days, frostOn) - 1] ?? 0
+  const lastAt = course.warmth[Math.min(days, frostOn) - 1] ?? 0
   const pickedAt = (trusses[ripeCount - 1]?.ripeAt ?? 0) + development.trussRipens
   const usualEndAt =
     colourAt + development.betweenTrusses * development.usualTrusses + development.trussRipens
@@ -70,8 +68,8 @@ export function nutrientNeed({ course, crop, count }: PlantNeed): NutrientRows {
   const between = (warmth: number, from: number, to: number) =>
     Math.max(0, Math.min(1, (warmth - from) / Math.max(1, to - from)))
   const usualAt = (warmth: number) =>
-    STAGE_SHARE.establish * between(warmth, 0, settledAt) +
-    STAGE_SHARE.vegetative * between(warmth, settledAt, development.flower) +
+    STAGE_SHARE.establish * between(warmth, 0, development.established) +
+    STAGE_SHARE.vegetative * between(warmth, development.established, development.flower) +
     STAGE_SHARE.flowering * between(warmth, development.flower, colourAt) +
     STAGE_SHARE.harvest * harvestAt(warmth)
 
@@ -95,7 +93,7 @@ export function nutrientNeed({ course, crop, count }: PlantNeed): NutrientRows {
   }
   let before = takenAt(0)
   for (let day = Math.max(0, plantedOn); day < Math.min(days, frostOn); day++) {
-    const now = takenAt(degreeDays[day]!)
+    const now = takenAt(course.warmth[day]!)
     for (const nutrient of nutrients)
       need[nutrient][day] = Math.max(0, now[nutrient] - before[nutrient]) * count
     before = now

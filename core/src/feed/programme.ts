@@ -57,15 +57,24 @@ export function unusableIn(
   return [...found.values()]
 }
 
-/** A pot gets one can of feed a day: of two that fall together, the second goes with its next water. */
-function oneCanADay(feeds: readonly PlannedFeed[], { fed, to }: ProgrammePot): PlannedFeed[] {
-  const taken = new Set<number>()
-  return feeds.flatMap((feed): PlannedFeed[] => {
+/** A feed, and how many days the can before and after it is to be away at least. */
+type SpacedFeed = PlannedFeed & { readonly apartDays: number }
+
+/** Of two liquids that are each given once a week or less, one does not follow hard on the other (practice). */
+const WEEKLY_APART_DAYS = 3
+const apartDaysOf = ({ everyDays }: BentStep) => (everyDays >= 7 ? WEEKLY_APART_DAYS : 1)
+
+/** A pot gets one can of feed a day: of two that fall together, the second goes with a later water. */
+function oneCanADay(feeds: readonly SpacedFeed[], { fed, to }: ProgrammePot): PlannedFeed[] {
+  const taken: { readonly day: number; readonly apartDays: number }[] = []
+  return feeds.flatMap(({ apartDays, ...feed }): PlannedFeed[] => {
     if (!feed.dose.solution) return [feed]
     let { day } = feed
-    while (taken.has(day)) day = solutionDay(fed, day + 1)
+    const isTooNear = () =>
+      taken.some((one) => Math.abs(one.day - day) < Math.min(one.apartDays, apartDays))
+    while (isTooNear()) day = solutionDay(fed, day + 1)
     if (day > to) return []
-    taken.add(day)
+    taken.push({ day, apartDays })
     return [{ ...feed, day }]
   })
 }
@@ -89,12 +98,14 @@ export function plannedFeeds(
       const product = usableOn(day)
       return product !== undefined && isSoluble(product)
     }
-    return stepDays(step, first, pot, isDissolvedOn).flatMap((day): PlannedFeed[] => {
+    return stepDays(step, first, pot, isDissolvedOn).flatMap((day): SpacedFeed[] => {
       const product = usableOn(day)
-      return product ? [{ day, dose: stepDose(step, product, dosed, tools) }] : []
+      return product
+        ? [{ day, dose: stepDose(step, product, dosed, tools), apartDays: apartDaysOf(step) }]
+        : []
     })
   })
-  const inOrder = (list: readonly PlannedFeed[]) =>
+  const inOrder = <T extends PlannedFeed>(list: readonly T[]): T[] =>
     [...list].sort((one, other) => one.day - other.day)
   return inOrder(oneCanADay(inOrder(feeds), pot))
 }

@@ -2,6 +2,7 @@ import {
   judgeHeat,
   liftingCaution,
   ROOT_INJURY_C,
+  rootZonePeakC,
   type Container,
   type HeatDay,
 } from '../container'
@@ -13,7 +14,7 @@ import {
   lightYieldProvenance,
   type Variety,
 } from '../plant'
-import { memory, practice, reason, type Reason } from '../units'
+import { memory, practice, reason, remembered, type Reason } from '../units'
 
 /** `silent`: nothing is known or said of it. */
 export type FitVerdict = 'good' | 'tight' | 'poor' | 'silent'
@@ -29,6 +30,8 @@ export interface SpotConditions {
   /** A hot day of summer, and a cool one of spring. */
   readonly hot: HeatDay
   readonly spring: HeatDay
+  /** Days of the growing season, each for an equal part of it; the hot one alone where left out. */
+  readonly season?: readonly HeatDay[]
 }
 
 export const conditionIds = ['sun', 'light', 'height', 'support', 'heat', 'rot', 'weight'] as const
@@ -151,12 +154,35 @@ export function supportCondition(
 const SUNNY_SHARE = 0.5
 const ALL_LOST_K = 10
 
-/** What heat at the wall leaves: a large pot has few of its roots there, a small one many. */
-export function heatCondition(container: Container, { hot, spring }: SpotConditions): Condition {
+/** Of the outer roots on the sunny side, what the days of a season cost on the mean, and on how many of them, 0–1. */
+const costOfSeason = remembered((season: readonly HeatDay[], container: Container) => {
+  let [lost, hotDays] = [0, 0]
+  for (const day of season) {
+    const overK = rootZonePeakC(container, day).wallC - ROOT_INJURY_C
+    if (overK <= 0) continue
+    hotDays++
+    lost += Math.min(1, overK / ALL_LOST_K)
+  }
+  return { lostShare: lost / season.length, daysShare: hotDays / season.length }
+})
+
+/**
+ * What heat at the wall leaves: a large pot has few of its roots there, a small one
+ * many. Roots grow again after a hot spell, so it costs what the days of the whole
+ * season cost on the mean.
+ */
+export function heatCondition(
+  container: Container,
+  { hot, spring, season }: SpotConditions,
+): Condition {
   const { verdict, heat, reasons } = judgeHeat(container, hot, spring)
   const overK = Math.max(0, heat.wallC - ROOT_INJURY_C)
-  const lostShare = SUNNY_SHARE * heat.shellShare * Math.min(1, overK / ALL_LOST_K)
-  const cost = reason('fit.heatCost', { overK, shellShare: heat.shellShare, lostShare }, memory)
+  const onHotDay = { lostShare: Math.min(1, overK / ALL_LOST_K), daysShare: 1 }
+  const { lostShare: ofOuter, daysShare } =
+    overK > 0 && season?.length ? costOfSeason(season, container) : onHotDay
+  const { shellShare } = heat
+  const lostShare = SUNNY_SHARE * shellShare * ofOuter
+  const cost = reason('fit.heatCost', { overK, shellShare, daysShare, lostShare }, memory)
   return {
     id: 'heat',
     verdict: verdict === 'cooks' || verdict === 'hot' ? 'tight' : 'good',

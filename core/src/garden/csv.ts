@@ -28,6 +28,8 @@ const COLUMNS = ['date', 'time', 'container', ...Object.values(COLUMN_OF)] as co
 /** What was felt, seen, or the reason why not: in one column. */
 function detailOf(record: GardenRecord): string {
   switch (record.kind) {
+    case 'water':
+      return record.how ?? ''
     case 'finger':
       return `${record.feel} at ${record.knuckle} knuckle`
     case 'skipWater':

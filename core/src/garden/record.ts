@@ -27,7 +27,13 @@ export const recordSchema = z.discriminatedUnion('kind', [
   open({ ...base, kind: z.literal('sow'), varietyId: idSchema, count: countSchema }),
   open({ ...base, kind: z.literal('potOn'), varietyId: idSchema, count: countSchema }),
   open({ ...base, kind: z.literal('plant'), varietyId: idSchema, count: countSchema }),
-  open({ ...base, kind: z.literal('water'), volumeL: volumeSchema }),
+  open({
+    ...base,
+    kind: z.literal('water'),
+    volumeL: volumeSchema,
+    /** Until it ran out below: it was full then, and the litres are only about what it took. */
+    how: z.literal('untilDrip').optional(),
+  }),
   open({ ...base, kind: z.literal('skipWater'), reason: z.enum(skipReasons) }),
   open({
     ...base,

@@ -1,11 +1,13 @@
 import { dayOfYear, memory, reason, remembered, type Reason } from '../units'
 import {
+  ASSUMED_WIND_MS,
   between,
   betweenMonths,
   daylightHours,
   extraterrestrialRadiation,
   solarRadiation,
   type DailyWeather,
+  type DayInPlace,
 } from '../weather'
 import { awayFromSideMm, sideOf } from './geometry'
 import {
@@ -117,13 +119,13 @@ export function spotShelter(
 
 /** A day in the open, its sun parted into what comes straight and what comes from all the sky. */
 export interface OpenDay {
-  readonly weather: DailyWeather
+  readonly weather: DayInPlace
   readonly dayOfYear: number
   readonly beamMjM2: number
   readonly skyMjM2: number
 }
 
-export function openDay(weather: DailyWeather, place: Place): OpenDay {
+export function openDay(weather: DayInPlace, place: Place): OpenDay {
   const day = dayOfYear(weather.date)
   const openMjM2 = solarRadiation({ ...weather, dayOfYear: day }, place)
   const clearness = openMjM2 / extraterrestrialRadiation(place.latitudeDeg, day)
@@ -136,10 +138,13 @@ export function openDay(weather: DailyWeather, place: Place): OpenDay {
   }
 }
 
-/** A day as it is at a spot, its radiation always given, MJ m⁻² d⁻¹. */
+/** A day as it is at a spot, its radiation and wind always given, MJ m⁻² d⁻¹ and m/s. */
 export type SpotDay = DailyWeather & {
   readonly dayOfYear: number
   readonly radiationMjM2: number
+  /** Where it is not known for the open, what is assumed there, as far as it reaches the spot. */
+  readonly windMS: number
+  readonly dewBelowMinK: number | undefined
 }
 
 /**
@@ -153,7 +158,7 @@ export function weatherAt(
   const { from, to, way } = betweenMonths[day]!
   const beamMjM2 = openBeamMjM2 * between(shelter.beamShares[from]!, shelter.beamShares[to]!, way)
   const warmth = shelter.wallShare * Math.min(1, beamMjM2 / FULL_SUN_MJ_M2)
-  const { windMS, rainMm } = weather
+  const { windMS = ASSUMED_WIND_MS, rainMm, dewBelowMinK } = weather
   // Named one by one: thousands of days are made anew at each edit.
   return {
     date: weather.date,
@@ -162,7 +167,8 @@ export function weatherAt(
     tempMinC: weather.tempMinC + WALL_NIGHT_K * warmth,
     humidityMaxShare: weather.humidityMaxShare,
     humidityMinShare: weather.humidityMinShare,
-    windMS: windMS === undefined ? undefined : windMS * shelter.windShare,
+    dewBelowMinK,
+    windMS: windMS * shelter.windShare,
     radiationMjM2: beamMjM2 + skyMjM2 * shelter.skyShare,
     rainMm: rainMm === undefined ? undefined : rainMm * shelter.rainShare,
   }

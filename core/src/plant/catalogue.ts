@@ -55,7 +55,7 @@ export const habitClasses: readonly Variety[] = [
     ['bushSalad', undefined, 'salad', 68, 1000, 0.3, 35],
   ]),
   ...rows('tomato', 'dwarf', [['dwarfCherry', undefined, 'cherry', 56, 350, 0.06, 7]]),
-  ...rows('tomato', 'trailing', [['trailingCherry', undefined, 'cherry', 62, 450, 0.13, 14]]),
+  ...rows('tomato', 'trailing', [['trailingCherry', undefined, 'cherry', 62, 450, 0.2, 14]]),
   ...rows('pepper', 'bushy', [
     ['sweetBlock', undefined, 'block', 75, 750, 0.2, 30],
     ['sweetHorn', undefined, 'horn', 75, 850, 0.22, 30],

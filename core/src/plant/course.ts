@@ -1,6 +1,6 @@
 import type { ContainerVolumes } from '../container'
 import { daysBetween } from '../units'
-import { degreeDays, MOL_PER_MJ, type DailyWeather } from '../weather'
+import { MOL_PER_MJ, type DailyWeather } from '../weather'
 import { lightShareOf } from './light'
 import {
   ownDevelopment,
@@ -13,6 +13,7 @@ import { sharedYield, type RelativeYield } from './rootRoom'
 import { setShare } from './setting'
 import { areaShareOf, lengthShareOf } from './size'
 import { isVine, type Variety } from './variety'
+import { summerDays } from './warmth'
 
 /** A plant with its days. */
 export interface PlantStart {
@@ -44,7 +45,7 @@ export interface TrussCourse {
   readonly heightMm: number
   /** Of its flowers, what set, 0–1. */
   readonly setShare: number
-  /** Degree-days from planting at which its first fruit is ripe. */
+  /** Warmth from planting at which its first fruit is ripe. */
   readonly ripeAt: number
 }
 
@@ -55,8 +56,8 @@ export interface GrowthCourse {
   readonly days: number
   /** Day of the course on which it was planted; negative where that was before it. */
   readonly plantedOn: number
-  /** Counted from planting. */
-  readonly degreeDays: Float64Array
+  /** Since planting, days of a normal summer. */
+  readonly warmth: Float64Array
   readonly heightMm: Float64Array
   readonly canopyM2: Float64Array
   readonly trusses: readonly TrussCourse[]
@@ -96,12 +97,15 @@ function sCurveTo(grown: number): (warmth: number) => number {
   }
 }
 
+/** Below what sums of shares of days are off by, days. */
+const ROUNDING_DAYS = 1e-9
+
 /** First day on which the warmth is reached; the number of days where it is not. */
-function dayReaching(degreeDaysSum: Float64Array, warmth: number): number {
-  let [low, high] = [0, degreeDaysSum.length]
+function dayReaching(warmthOnDay: Float64Array, warmth: number): number {
+  let [low, high] = [0, warmthOnDay.length]
   while (low < high) {
     const middle = (low + high) >> 1
-    if (degreeDaysSum[middle]! >= warmth) high = middle
+    if (warmthOnDay[middle]! >= warmth - ROUNDING_DAYS) high = middle
     else low = middle + 1
   }
   return low
@@ -127,7 +131,7 @@ function trussPlaces(tipMm: readonly number[], grownMm: number): number[] {
 /**
  * A plant's course through a season: warmth, height, leaf and fruit, day by day.
  *
- * Warmth in degree-days drives its development; the room of its roots, light and
+ * Warmth drives its development; the room of its roots, light and
  * water decide how large it grows on the way. What was seen of it puts its own
  * course in the place of its variety's.
  *
@@ -166,7 +170,7 @@ export function growthCourse(
     lightShare[day] = light / counted
     waterShare[day] = water / counted
     // A plant short of water stands still for as long.
-    if (day < frostOn) sum += degreeDays(here) * had
+    if (day < frostOn) sum += summerDays(variety.crop, here) * had
     warmth[day] = sum
   }
 
@@ -229,7 +233,7 @@ export function growthCourse(
     from,
     days,
     plantedOn,
-    degreeDays: warmth,
+    warmth,
     heightMm,
     canopyM2,
     trusses,

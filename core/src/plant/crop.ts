@@ -83,7 +83,7 @@ const ripened = (warmth: number, ripeAt: number, over: number) =>
  * set in heat or cold, and by the water it went short of.
  */
 export function cropForecast(course: GrowthCourse): CropForecast {
-  const { plant, trusses, development, degreeDays, days } = course
+  const { plant, trusses, development, warmth, days } = course
   const { variety } = plant
   const eachKg = (fullCropKg(variety) * course.yield.perPlant) / development.usualTrusses
   const daily = new Float64Array(days)
@@ -91,8 +91,8 @@ export function cropForecast(course: GrowthCourse): CropForecast {
   for (const { ripeOn, pickedOn, ripeAt, setShare } of trusses)
     for (let day = ripeOn; day < Math.min(days, pickedOn + 1); day++) {
       const part =
-        ripened(degreeDays[day]!, ripeAt, development.trussRipens) -
-        ripened(degreeDays[day - 1] ?? 0, ripeAt, development.trussRipens)
+        ripened(warmth[day]!, ripeAt, development.trussRipens) -
+        ripened(warmth[day - 1] ?? 0, ripeAt, development.trussRipens)
       const shortage = response * (1 - course.waterShare[day]!)
       daily[day]! += eachKg * setShare * course.lightShare[day]! * part * Math.max(0, 1 - shortage)
     }

@@ -1,16 +1,12 @@
-import { degreeDays } from '../weather'
-import type { Variety } from './variety'
+import type { Crop, Variety } from './variety'
 
 /**
- * Days to maturity are told for a temperate summer, its days like this one
- * (memory). On such a day a plant gains nine degree-days.
+ * From flower to ripe fruit, days of a normal summer: of tomatoes by the curve that
+ * Adams, Cockshull & Cave 2001 is met by (see `warmth`), of peppers, which are
+ * mostly picked before they are full ripe, from memory.
  */
-export const NORMAL_DAY = { tempMaxC: 24, tempMinC: 14 }
-export const NORMAL_DEGREE_DAYS = degreeDays(NORMAL_DAY)
-
-/** From flower to ripe fruit, days of a normal summer (memory). */
-const FLOWER_TO_RIPE_DAYS = 45
-/** A planted seedling has roots in its new mix after so many (memory). */
+const FLOWER_TO_RIPE_DAYS: Readonly<Record<Crop, number>> = { tomato: 58, pepper: 45 }
+/** A planted seedling has roots in its new mix after so many, and half-way to its first flower at the latest (memory). */
 const ESTABLISHED_DAYS = 10
 /** From flower to a set fruit that shows; and how long a fruit colours (memory). */
 const FLOWER_TO_SET_DAYS = 6
@@ -28,7 +24,7 @@ const TRUSSES: Readonly<
   Record<Variety['habit'], { everyDays: number; usual: number; most: number }>
 > = {
   // About a truss a week, for as long as the season lets it.
-  indeterminate: { everyDays: 8, usual: 12, most: 20 },
+  indeterminate: { everyDays: 7, usual: 10, most: 16 },
   semiDeterminate: { everyDays: 6, usual: 9, most: 9 },
   // Bush crops come within two to four weeks (practice).
   determinate: { everyDays: 3.5, usual: 6, most: 6 },
@@ -38,7 +34,7 @@ const TRUSSES: Readonly<
   bushy: { everyDays: 8, usual: 9, most: 16 },
 }
 
-/** The warmth a variety needs from planting out to each stage, degree-days. */
+/** The warmth a variety needs from planting out to each stage, days of a normal summer. */
 export interface Development {
   readonly established: number
   readonly flower: number
@@ -54,20 +50,19 @@ export interface Development {
 }
 
 /** By its days to maturity, told for a normal summer. */
-export function developmentOf({ daysToMaturity, habit }: Variety): Development {
-  const flowerDays = Math.max(EARLIEST_FLOWER_DAYS, daysToMaturity - FLOWER_TO_RIPE_DAYS)
-  const toRipeDays = daysToMaturity - flowerDays
+export function developmentOf({ crop, daysToMaturity, habit }: Variety): Development {
+  const flower = Math.max(EARLIEST_FLOWER_DAYS, daysToMaturity - FLOWER_TO_RIPE_DAYS[crop])
+  const toRipe = daysToMaturity - flower
   const { everyDays, usual, most } = TRUSSES[habit]
-  const warmth = (days: number) => days * NORMAL_DEGREE_DAYS
   return {
-    established: warmth(Math.min(ESTABLISHED_DAYS, flowerDays)),
-    flower: warmth(flowerDays),
-    toSet: warmth(FLOWER_TO_SET_DAYS),
-    toColour: warmth(toRipeDays - COLOURING_DAYS),
-    toRipe: warmth(toRipeDays),
-    betweenTrusses: warmth(everyDays),
+    established: Math.min(ESTABLISHED_DAYS, flower / 2),
+    flower,
+    toSet: FLOWER_TO_SET_DAYS,
+    toColour: toRipe - COLOURING_DAYS,
+    toRipe,
+    betweenTrusses: everyDays,
     usualTrusses: usual,
     mostTrusses: most,
-    trussRipens: warmth(TRUSS_RIPENS_DAYS),
+    trussRipens: TRUSS_RIPENS_DAYS,
   }
 }

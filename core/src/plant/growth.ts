@@ -1,6 +1,5 @@
 import { daysBetween, published } from '../units'
 import type { GrowthCourse, TrussCourse } from './course'
-import { NORMAL_DEGREE_DAYS } from './development'
 import { isVine, type Crop } from './variety'
 
 /** Lengths of the growth stages, days: initial, development, mid-season, late. */
@@ -58,7 +57,7 @@ const UP_AFTER_DAYS: Readonly<Record<Crop, number>> = { tomato: 7, pepper: 10 }
 export const PRICKED_OUT_AFTER_DAYS: Readonly<Record<Crop, number>> = { tomato: 21, pepper: 28 }
 /** Hardened off over 7–10 days (practice). */
 export const HARDENING_DAYS = { least: 7, most: 10 } as const
-/** From here on trusses are drawn with fruit and not with flowers, degree-days of opening. */
+/** From here on trusses are drawn with fruit and not with flowers, summer days after opening. */
 const FLOWER_SHOWS_DAYS = 8
 
 /**
@@ -74,8 +73,7 @@ function basalCoefficient({ plant: { variety } }: GrowthCourse, warmth: number):
   const { mid, end } = BASAL_COEFFICIENT[variety.crop]
   if (isVine(variety)) return mid
   const [initial, development, midSeason, late] = STAGE_DAYS[variety.crop]
-  const days = warmth / NORMAL_DEGREE_DAYS
-  const intoLate = (days - initial - development - midSeason) / late
+  const intoLate = (warmth - initial - development - midSeason) / late
   return mid + (end - mid) * Math.max(0, Math.min(1, intoLate))
 }
 
@@ -92,10 +90,10 @@ function nurseryStage({ plant }: GrowthCourse, date: string): Stage {
 }
 
 function fruitStage(course: GrowthCourse, day: number): Stage {
-  const { trusses, development, degreeDays, frostOn } = course
+  const { trusses, development, frostOn } = course
   const [first] = trusses
   const last = trusses.at(-1)
-  const warmth = degreeDays[day]!
+  const warmth = course.warmth[day]!
   if (day >= frostOn || (last && day >= last.pickedOn)) return 'done'
   if (first && day >= first.ripeOn) return 'cropping'
   if (first && day >= first.coloursOn) return 'colouring'
@@ -106,14 +104,10 @@ function fruitStage(course: GrowthCourse, day: number): Stage {
 
 function trussOn(course: GrowthCourse, truss: TrussCourse, day: number): Truss[] {
   if (day < truss.opensOn || day >= truss.pickedOn) return []
-  const { degreeDays, development } = course
-  const sinceOpen = degreeDays[day]! - (truss.ripeAt - development.toRipe)
+  const { warmth, development } = course
+  const sinceOpen = warmth[day]! - (truss.ripeAt - development.toRipe)
   const ripeness =
-    day >= truss.ripeOn
-      ? 'ripe'
-      : sinceOpen >= FLOWER_SHOWS_DAYS * NORMAL_DEGREE_DAYS
-        ? 'green'
-        : 'flower'
+    day >= truss.ripeOn ? 'ripe' : sinceOpen >= FLOWER_SHOWS_DAYS ? 'green' : 'flower'
   // Where no flower set, there is no fruit to see.
   if (ripeness !== 'flower' && truss.setShare < 0.1) return []
   return [{ heightMm: truss.heightMm, ripeness }]
@@ -127,7 +121,7 @@ export function canopyOn(
   return day >= course.plantedOn && day < course.frostOn
     ? {
         canopyM2: course.canopyM2[day]!,
-        basalCoefficient: basalCoefficient(course, course.degreeDays[day]!),
+        basalCoefficient: basalCoefficient(course, course.warmth[day]!),
       }
     : undefined
 }
@@ -146,7 +140,7 @@ export function growthOn(course: GrowthCourse, date: string): PlantGrowth {
     daysSincePlanting,
     heightMm: isPlanted ? course.heightMm[day]! : 0,
     canopyM2: isPlanted ? course.canopyM2[day]! : 0,
-    basalCoefficient: basalCoefficient(course, isPlanted ? course.degreeDays[day]! : 0),
+    basalCoefficient: basalCoefficient(course, isPlanted ? course.warmth[day]! : 0),
     trusses: isStanding ? course.trusses.flatMap((truss) => trussOn(course, truss, day)) : [],
   }
 }

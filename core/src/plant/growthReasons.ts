@@ -1,11 +1,11 @@
 import { memory, reason, type Reason } from '../units'
-import { degreeDaysProvenance } from '../weather'
 import type { GrowthCourse } from './course'
 import { lightYieldProvenance } from './light'
+import { NORMAL_DAY, warmthProvenance } from './warmth'
 
 /** How a plant comes to the size and the stage it has on a day of its course. */
 export function growthReasons(course: GrowthCourse, day: number): readonly Reason[] {
-  const { plant, development, degreeDays, lightShare, waterShare, height } = course
+  const { plant, development, warmth, lightShare, waterShare, height } = course
   const at = Math.max(0, Math.min(course.days - 1, day))
   const { measuredCount, factor, sdShare } = height
   return [
@@ -13,11 +13,13 @@ export function growthReasons(course: GrowthCourse, day: number): readonly Reaso
       'growth.warmth',
       {
         maturityDays: plant.variety.daysToMaturity,
-        neededDegreeDays: development.flower + development.toRipe,
+        neededDays: development.flower + development.toRipe,
+        highC: NORMAL_DAY.tempMaxC,
+        lowC: NORMAL_DAY.tempMinC,
       },
-      degreeDaysProvenance,
+      warmthProvenance,
     ),
-    reason('growth.warmthNow', { hadDegreeDays: degreeDays[at] ?? 0 }),
+    reason('growth.warmthNow', { hadDays: warmth[at] ?? 0 }),
     reason('growth.roots', { massShare: course.yield.perPlant }),
     ...course.yield.reasons,
     reason('growth.light', { leftShare: lightShare[at] ?? 1 }, lightYieldProvenance),

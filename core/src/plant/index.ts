@@ -19,7 +19,8 @@ export {
   type RelativeYield,
 } from './rootRoom'
 export { LIGHT_FULL_MOL, lightShareOf, lightYieldProvenance } from './light'
-export { NORMAL_DAY, NORMAL_DEGREE_DAYS, developmentOf, type Development } from './development'
+export { developmentOf, type Development } from './development'
+export { NORMAL_DAY, summerDays } from './warmth'
 export type { Observation, OwnDevelopment, OwnHeight } from './observations'
 export { setShare } from './setting'
 export {

@@ -16,7 +16,7 @@ const PACE = { least: 0.5, most: 2 } as const
 const within = (value: number, { least, most }: { least: number; most: number }) =>
   Math.max(least, Math.min(most, value))
 
-/** When a plant's first flower and fruits come, degree-days from planting, as far as was seen. */
+/** When a plant's first flower and fruits come, by warmth from planting, as far as was seen. */
 export interface OwnDevelopment extends Development {
   readonly isFlowerSeen: boolean
   readonly isRipeSeen: boolean
@@ -30,38 +30,38 @@ const firstDate = (observations: readonly Observation[], kind: Observation['kind
 
 /**
  * A variety's development as one plant has shown it. A flower seen early or
- * late moves the plant to that day, and half of its haste or delay, by ratio,
- * is taken to go on; ripe fruit seen sets what its fruits need.
+ * late moves the plant to that day; most of that is how far it was when it was
+ * planted, and half of its haste or delay over the whole way to ripe fruit, by
+ * ratio, is taken to go on. Ripe fruit seen sets what its fruits need.
  *
- * @param degreeDays from planting to the evening of each day
+ * @param warmth from planting to the evening of each day
  * @param from       first of these days
  */
 export function ownDevelopment(
   variety: Variety,
   observations: readonly Observation[],
-  degreeDays: Float64Array,
+  warmth: Float64Array,
   from: string,
 ): OwnDevelopment {
   const usual = developmentOf(variety)
   const warmthOn = (date: string | undefined) => {
-    const warmth = date === undefined ? undefined : degreeDays[daysBetween(from, date)]
-    return warmth && warmth > 0 ? warmth : undefined
+    const had = date === undefined ? undefined : warmth[daysBetween(from, date)]
+    return had && had > 0 ? had : undefined
   }
   const flowered = warmthOn(firstDate(observations, 'firstFlower'))
   const ripened = warmthOn(firstDate(observations, 'firstRipe'))
+  const wholeWay = usual.flower + usual.toRipe
   const pace =
     flowered !== undefined
-      ? within(flowered / usual.flower, PACE)
-      : ripened !== undefined
-        ? within(ripened / (usual.flower + usual.toRipe), PACE)
-        : 1
+      ? within((flowered + usual.toRipe) / wholeWay, PACE)
+      : within((ripened ?? wholeWay) / wholeWay, PACE)
   const flower = flowered ?? usual.flower * pace
   const onward = Math.sqrt(pace)
   const toRipe =
     ripened !== undefined && ripened > flower ? ripened - flower : usual.toRipe * onward
   const ofFruit = toRipe / usual.toRipe
   return {
-    established: Math.min(usual.established, flower),
+    established: Math.min(usual.established, flower / 2),
     flower,
     toSet: usual.toSet * ofFruit,
     toColour: usual.toColour * ofFruit,

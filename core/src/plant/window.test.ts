@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import { varietyOf } from '../../test/made'
-import { addDays, datesFrom, daysBetween } from '../units'
+import { addDays, datesFrom, daysBetween, remembered } from '../units'
 import { generateWeather, generatorFromNormals, usualNormals } from '../weather'
 import { plantingWindow, soilSchoolIds } from '.'
 
@@ -40,7 +40,7 @@ describe('when to sow and plant', () => {
     expect(windowOf('scotchBonnet', '2026-05-10').sow.from < found.sow.from).toBe(true)
   })
   test('schools that want a warmer mix open later, each with its spread', () => {
-    const opens = soilSchoolIds.map((school) => found.schools[school]!)
+    const opens = soilSchoolIds.map((school) => windowOf('moneymaker').schools[school]!)
     for (const { early, middle, late } of opens) {
       expect(early < middle && middle < late).toBe(true)
       expect(daysBetween(early, late)).toBeLessThan(60)
@@ -55,10 +55,115 @@ describe('when to sow and plant', () => {
     expect(found.nights!.middle).toBe(addDays(FIRST, 93))
     expect(found.lastFrost!.middle).toBe(addDays(FIRST, 55))
   })
+  test('the gardener’s own last frost holds back every school, and moves sowing with it', () => {
+    const late = windowOf('moneymaker', '2026-06-20')
+    for (const school of soilSchoolIds) expect(late.schools[school]!.early).toBe('2026-06-27')
+    expect(late.goesOutOn).toBe('2026-06-27')
+    expect(daysBetween(late.sow.from, '2026-06-20')).toBe(56)
+  })
   test('where it never gets warm no date is told', () => {
     const cold = steadySpring.map((day) => ({ ...day, tempMaxC: 8, tempMinC: 2 }))
     const { nights, schools } = plantingWindow(varietyOf('padron'), [cold], FIRST, mix)
     expect(nights).toBeUndefined()
     expect(schools.warm).toBeUndefined()
+  })
+})
+
+describe('dates that a gardener anywhere would keep', () => {
+  /** Mean highest and lowest of each month, as climate tables round them (memory). */
+  const climates = {
+    hull: [
+      53.7,
+      true,
+      [7, 7, 10, 12, 16, 19, 21, 21, 18, 14, 10, 7],
+      [1, 1, 3, 4, 7, 10, 12, 12, 10, 7, 4, 2],
+    ],
+    kent: [
+      51.3,
+      false,
+      [8, 8, 11, 14, 17, 20, 23, 23, 19, 15, 11, 8],
+      [2, 2, 3, 5, 8, 11, 13, 13, 10, 8, 4, 2],
+    ],
+    lisbon: [
+      38.7,
+      true,
+      [15, 16, 19, 20, 22, 26, 28, 28, 27, 23, 18, 15],
+      [8, 9, 11, 12, 13, 16, 17, 18, 17, 15, 11, 9],
+    ],
+    singapore: [
+      1.3,
+      true,
+      [30, 31, 32, 32, 32, 31, 31, 31, 31, 31, 31, 30],
+      [24, 24, 25, 25, 25, 25, 25, 25, 24, 24, 24, 24],
+    ],
+    darwin: [
+      -12.5,
+      true,
+      [32, 31, 32, 33, 32, 31, 31, 31, 33, 33, 33, 33],
+      [25, 25, 25, 24, 22, 20, 19, 20, 23, 25, 25, 25],
+    ],
+  } as const
+  type Name = keyof typeof climates
+  const firstOf = (name: Name) => (climates[name][0] < 0 ? '2026-07-01' : FIRST)
+  const drawn = remembered((climate: (typeof climates)[Name], first: string) => {
+    const [latitudeDeg, coastal, highs, lows] = climate
+    const at = { latitudeDeg, elevationM: 20, coastal }
+    const normals = highs.map((tempMaxC, month) => ({
+      tempMaxC,
+      tempMinC: lows[month]!,
+      rainMm: 60,
+      wetDays: 9,
+    }))
+    const ofPlace = generatorFromNormals(normals, at)
+    const days = Math.min(...lows) >= 8 ? 365 : 200
+    return Array.from({ length: 25 }, (_, seed) => generateWeather(ofPlace, first, days, seed))
+  })
+  const found = (name: Name, id: string, lastFrostOn?: string) =>
+    plantingWindow(
+      varietyOf(id),
+      drawn(climates[name], firstOf(name)),
+      firstOf(name),
+      mix,
+      lastFrostOn,
+    )
+
+  test.each(['hull', 'kent'] as const)(
+    'in England (%s) tomatoes go out in May, peppers between late May and mid June (practice)',
+    (name) => {
+      const [tomato, pepper] = [found(name, 'moneymaker'), found(name, 'sweetBlock')]
+      expect(tomato.goesOutOn >= '2026-04-25').toBe(true)
+      expect(tomato.goesOutOn <= '2026-05-31').toBe(true)
+      expect(pepper.goesOutOn >= '2026-05-20').toBe(true)
+      expect(pepper.goesOutOn <= '2026-06-20').toBe(true)
+    },
+  )
+  test('nowhere is anything sown more than fourteen weeks before it goes out, or hardened off longer than ten days', () => {
+    for (const name of Object.keys(climates) as Name[])
+      for (const id of ['moneymaker', 'sweetBlock', 'scotchBonnet', 'tinyTim'])
+        for (const own of [undefined, '2026-09-20']) {
+          const { sow, potOn, harden, goesOutOn } = found(name, id, own)
+          const before = (date: string) => daysBetween(date, goesOutOn)
+          expect(before(sow.from)).toBeLessThanOrEqual(14 * 7)
+          expect(before(sow.to)).toBeGreaterThanOrEqual(42)
+          expect(before(potOn.to)).toBeGreaterThan(before(harden.from))
+          expect(before(harden.from)).toBe(10)
+          expect(before(harden.to)).toBe(1)
+        }
+  })
+  test('where frost is rare the nights rule, and not the one frost of many years', () => {
+    const { goesOutOn, sow } = found('lisbon', 'sweetBlock')
+    expect(goesOutOn >= '2026-02-15').toBe(true)
+    expect(goesOutOn <= '2026-04-25').toBe(true)
+    expect(sow.from >= '2025-12-15').toBe(true)
+  })
+  test('where no day is too cold no day is pinned: planted to flower in the coolest nights', () => {
+    expect(found('singapore', 'moneymaker').isYearRound).toBe(true)
+    const { isYearRound, schools, goesOutOn } = found('darwin', 'moneymaker')
+    expect(isYearRound).toBe(true)
+    expect(schools.usual).toBeUndefined()
+    // The dry season of the north of Australia, when tomatoes are grown there (practice).
+    expect(goesOutOn.slice(5) >= '04-01').toBe(true)
+    expect(goesOutOn.slice(5) <= '07-10').toBe(true)
+    expect(found('kent', 'moneymaker').isYearRound).toBe(false)
   })
 })

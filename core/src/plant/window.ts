@@ -1,7 +1,9 @@
 import { quantile } from 'd3-array'
-import { addDays, practice, reason, type Reason } from '../units'
+import { addDays, daysBetween, practice, memory, reason, type Reason } from '../units'
 import type { DailyWeather } from '../weather'
+import { developmentOf } from './development'
 import { HARDENING_DAYS, PRICKED_OUT_AFTER_DAYS } from './growth'
+import { setShare } from './setting'
 import type { Crop, Variety } from './variety'
 
 /** Growers' schools of when the mix is warm enough to plant, °C (practice). */
@@ -18,8 +20,11 @@ const SOW_BEFORE_FROST_DAYS = { most: 56, least: 42 } as const
 const SLOW_EARLIER_DAYS = 21
 const SLOW_FROM_DAYS = 95
 const FROST_C = 0
-/** Warm enough on the mean of so many days. */
+/** Warm enough on the mean of so many days, and of so many that follow (memory). */
 const STEADY_DAYS = 7
+const STAYS_DAYS = 28
+/** Flowers that count open for so long after the first (memory). */
+const SETTING_DAYS = 56
 /** A plant that has to be in the ground before half of the year is over. */
 const SPRING_DAYS = 182
 
@@ -45,11 +50,15 @@ export interface PlantingWindow {
   /** Pricked out into small pots. */
   readonly potOn: { readonly from: string; readonly to: string }
   readonly harden: { readonly from: string; readonly to: string }
-  /** One to two weeks after the last frost. */
+  /** One to two weeks after the last frost; where there is none, when plants go out. */
   readonly afterFrost: { readonly from: string; readonly to: string }
+  /** The day that sowing and hardening are counted back from: frost is over, mix and nights are warm. */
+  readonly goesOutOn: string
+  /** No day of the year is too cold to plant. */
+  readonly isYearRound: boolean
   readonly lastFrost: DateSpread | undefined
   readonly nights: DateSpread | undefined
-  /** When the mix is warm, nights are mild and frost is over, by school. */
+  /** When the mix is warm, nights are mild and frost is over, by school; none where no day is too cold. */
   readonly schools: Readonly<Record<SoilSchool, DateSpread | undefined>>
   readonly reasons: readonly Reason[]
 }
@@ -73,19 +82,27 @@ export function dateSpread(
   }
 }
 
+/** Sums of a row from its beginning on, one longer than the row. */
+function sumsOf(values: readonly number[]): Float64Array {
+  const sums = new Float64Array(values.length + 1)
+  values.forEach((value, day) => (sums[day + 1] = sums[day]! + value))
+  return sums
+}
+
 /**
- * First day from which on the mean of the last days stays at a threshold: one
- * mild week in winter does not open the season.
+ * First day on which the mean of the week behind it has reached a threshold, and
+ * that of the four weeks ahead stays there: a mild week in winter does not open
+ * the season, nor does one cool week in June put it off.
  */
 function firstSteady(values: readonly number[], threshold: number): number | undefined {
-  let sum = 0
-  let lastBelow = STEADY_DAYS - 2
-  for (let day = 0; day < values.length; day++) {
-    sum += values[day]!
-    if (day >= STEADY_DAYS) sum -= values[day - STEADY_DAYS]!
-    if (day >= STEADY_DAYS - 1 && sum / STEADY_DAYS < threshold) lastBelow = day
+  const sums = sumsOf(values)
+  const meanOf = (from: number, to: number) => (sums[to]! - sums[from]!) / (to - from)
+  for (let day = STEADY_DAYS - 1; day < values.length - 1; day++) {
+    const stays = Math.min(values.length, day + 1 + STAYS_DAYS)
+    if (meanOf(day + 1 - STEADY_DAYS, day + 1) >= threshold && meanOf(day + 1, stays) >= threshold)
+      return day
   }
-  return lastBelow + 1 < values.length ? lastBelow + 1 : undefined
+  return undefined
 }
 
 /** Last day of frost before summer; undefined where there was none. */
@@ -106,8 +123,45 @@ function mixTemps(year: readonly DailyWeather[], { lagDays, sunGainK }: MixWarmt
   })
 }
 
+/** The day by which nine years of ten have had their last frost; undefined where most years have none so late. */
+function frostFreeBy(frosts: readonly (number | undefined)[]): number | undefined {
+  const inOrder = frosts.map((day) => day ?? -1).sort((one, other) => one - other)
+  const day = inOrder[Math.ceil(0.9 * inOrder.length) - 1]
+  return day === undefined || day < 0 ? undefined : day
+}
+
+/**
+ * Where no day is too cold: the day to plant on for the most flowers to set, by
+ * the mean temperatures of the days on which they open.
+ */
+function bestPlantingDay(variety: Variety, years: readonly (readonly DailyWeather[])[]): number {
+  const length = Math.min(...years.map((year) => year.length))
+  const shares = Array.from(
+    { length },
+    (_, day) => years.reduce((sum, year) => sum + setShare(variety, year[day]!), 0) / years.length,
+  )
+  const opensAfter = Math.round(developmentOf(variety).flower)
+  const isWholeYear = length >= 365
+  const last = isWholeYear ? length - 1 : Math.max(0, length - 1 - opensAfter - SETTING_DAYS)
+  const sums = sumsOf(isWholeYear ? [...shares, ...shares] : shares)
+  let best = { day: 0, share: -1 }
+  for (let day = 0; day <= last; day++) {
+    const from = Math.min(sums.length - 1, day + opensAfter)
+    const to = Math.min(sums.length - 1, from + SETTING_DAYS)
+    const share = sums[to]! - sums[from]!
+    if (share > best.share + 1e-9) best = { day, share }
+  }
+  return best.day
+}
+
+/** So many days from the first that can be told, and no day before it was too cold. */
+const FROM_THE_FIRST = STEADY_DAYS
+
 /**
  * When to sow, harden off and plant out, over many years of weather.
+ *
+ * Plants go out once frost is over by a week and mix and nights are warm; sowing
+ * and hardening off are counted back from there.
  *
  * @param years      each of the same days in a row, the first in mid-winter
  * @param firstDay   their first day in the year that is asked about
@@ -121,64 +175,83 @@ export function plantingWindow(
   mix: MixWarmth,
   lastFrostOn?: string,
 ): PlantingWindow {
+  const nightC = NIGHTS_C[variety.crop]
   const frosts = years.map(lastFrostOf)
+  const ownFrost = lastFrostOn === undefined ? undefined : daysBetween(firstDay, lastFrostOn)
+  const frostBy = ownFrost ?? frostFreeBy(frosts)
   const nights = years.map((year) =>
     firstSteady(
       year.map(({ tempMinC }) => tempMinC),
-      NIGHTS_C[variety.crop],
+      nightC,
     ),
   )
   const warm = years.map((year) => mixTemps(year, mix))
-  const opens = (school: SoilSchool) =>
-    dateSpread(
-      years.map((_, index) => {
-        const soil = firstSteady(warm[index]!, soilSchools[school])
-        const night = nights[index]
-        const afterFrost = (frosts[index] ?? -AFTER_FROST_DAYS.least) + AFTER_FROST_DAYS.least
-        return soil === undefined || night === undefined
-          ? undefined
-          : Math.max(soil, night, afterFrost)
-      }),
-      firstDay,
-    )
+  const openDays = (school: SoilSchool) =>
+    years.map((_, index) => {
+      const soil = firstSteady(warm[index]!, soilSchools[school])
+      const night = nights[index]
+      const frost = ownFrost ?? frosts[index]
+      if (soil === undefined || night === undefined) return undefined
+      return Math.max(soil, night, frost === undefined ? 0 : frost + AFTER_FROST_DAYS.least)
+    })
+  const isOpenFromTheFirst = (days: readonly (number | undefined)[]) =>
+    ownFrost === undefined &&
+    2 * days.filter((day) => day !== undefined && day < FROM_THE_FIRST).length > years.length
+  const opens = (school: SoilSchool) => {
+    const days = openDays(school)
+    return isOpenFromTheFirst(days) ? undefined : dateSpread(days, firstDay)
+  }
+  const isYearRound = isOpenFromTheFirst(openDays('usual'))
   const schools = { early: opens('early'), usual: opens('usual'), warm: opens('warm') }
-  const lastFrost = dateSpread(frosts, firstDay)
-  // Without frost anywhere, what the nights allow stands in its place.
-  const frost =
-    lastFrostOn ??
-    lastFrost?.late ??
-    addDays(schools.usual?.middle ?? firstDay, -AFTER_FROST_DAYS.least)
+  const afterFrostDay = frostBy === undefined ? undefined : frostBy + AFTER_FROST_DAYS.least
+  const middle = schools.usual?.middle ?? schools.early?.middle
+  const warmDay = middle === undefined ? 0 : daysBetween(firstDay, middle)
+  const goesOut = isYearRound
+    ? bestPlantingDay(variety, years)
+    : Math.max(afterFrostDay ?? 0, warmDay)
+  const goesOutOn = addDays(firstDay, goesOut)
   const isSlow = variety.daysToMaturity >= SLOW_FROM_DAYS
-  const earlier = isSlow ? SLOW_EARLIER_DAYS : 0
-  const afterFrost = {
-    from: addDays(frost, AFTER_FROST_DAYS.least),
-    to: addDays(frost, AFTER_FROST_DAYS.most),
-  }
+  const sowBefore = AFTER_FROST_DAYS.least + (isSlow ? SLOW_EARLIER_DAYS : 0)
   const sow = {
-    from: addDays(frost, -SOW_BEFORE_FROST_DAYS.most - earlier),
-    to: addDays(frost, -SOW_BEFORE_FROST_DAYS.least - earlier),
+    from: addDays(goesOutOn, -SOW_BEFORE_FROST_DAYS.most - sowBefore),
+    to: addDays(goesOutOn, -SOW_BEFORE_FROST_DAYS.least - sowBefore),
   }
+  const afterFrost = addDays(firstDay, isYearRound ? goesOut : (afterFrostDay ?? goesOut))
   const pricked = PRICKED_OUT_AFTER_DAYS[variety.crop]
+  const dates = { yearCount: years.length, nightC }
   return {
     sow,
     potOn: { from: addDays(sow.from, pricked), to: addDays(sow.to, pricked) },
-    harden: {
-      from: addDays(afterFrost.from, -HARDENING_DAYS.most),
-      to: addDays(afterFrost.from, -1),
+    harden: { from: addDays(goesOutOn, -HARDENING_DAYS.most), to: addDays(goesOutOn, -1) },
+    afterFrost: {
+      from: afterFrost,
+      to: addDays(afterFrost, AFTER_FROST_DAYS.most - AFTER_FROST_DAYS.least),
     },
-    afterFrost,
-    lastFrost,
+    goesOutOn,
+    isYearRound,
+    lastFrost: dateSpread(frosts, firstDay),
     nights: dateSpread(nights, firstDay),
     schools,
     reasons: [
-      reason(
-        lastFrostOn ? 'window.frostOwn' : 'window.frostYears',
-        { frostDate: frost, yearCount: years.length },
-        practice,
-      ),
+      frostBy === undefined
+        ? reason('window.noFrost', { yearCount: dates.yearCount })
+        : reason(
+            lastFrostOn ? 'window.frostOwn' : 'window.frostYears',
+            { frostDate: addDays(firstDay, frostBy), yearCount: dates.yearCount },
+            practice,
+          ),
+      ...(isYearRound
+        ? [reason('window.yearRound', { goesOutDate: goesOutOn }, memory)]
+        : [
+            reason(
+              goesOut === afterFrostDay ? 'window.outByFrost' : 'window.outByWarmth',
+              { goesOutDate: goesOutOn },
+              practice,
+            ),
+          ]),
       reason(isSlow ? 'window.sowSlow' : 'window.sow', {}, practice),
-      reason('window.harden', { nightC: NIGHTS_C[variety.crop] }, practice),
-      reason('window.nights', { nightC: NIGHTS_C[variety.crop] }, practice),
+      reason('window.harden', { nightC }, practice),
+      reason('window.nights', { nightC }, practice),
     ],
   }
 }

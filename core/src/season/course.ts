@@ -15,7 +15,7 @@ import {
   type Doings,
   type NurseryRecord,
 } from './doings'
-import { openDaysOf, skyOf, type Sky } from './sky'
+import { frostsOfPlace, openDaysOf, skyOf, type Sky } from './sky'
 import {
   dailyShareOf,
   isLookedAtAfterPouring,
@@ -104,6 +104,7 @@ export function demandOn(
     rainReaches,
     plants: canopiesOn(plants, day),
     exposure: container.exposure,
+    type: container.type,
     surfaceM2: volumes.surfaceM2,
     mulchMm: container.mulchMm,
     material: container.material,
@@ -122,7 +123,7 @@ function courseOf(
   openDays: readonly OpenDay[],
   todayDate: string,
   nowH: number,
-  expectedFrostOn: string | undefined,
+  expectedFrosts: readonly string[],
 ): PotCourse {
   const days = openDays.length
   const dates = openDays.map(({ weather }) => weather.date)
@@ -144,7 +145,10 @@ function courseOf(
     base.plantings.map((one) => ({
       ...one,
       course: growthCourse(
-        { ...startOf(nursery, one), expectedFrostOn },
+        {
+          ...startOf(nursery, one),
+          expectedFrostOn: expectedFrosts.find((date) => date > one.planting.plantedOn),
+        },
         base.room,
         weather,
         sightingsIn(records, one.planting),
@@ -177,7 +181,7 @@ function courseOf(
       const recordedL = doings.givenL[at]!
       givenL[day]! += recordedL
       const byPlan = at - hour < EVENING_FROM_H ? morningL : eveningL
-      byPlan[day]! += ofWater.run.givenL[at]! - recordedL
+      byPlan[day]! += Math.max(0, ofWater.run.givenL[at]! - recordedL)
     }
     if (leafM2[day]! < 0) continue
     referenceMm[day] = referenceSumMm[hour + HOURS_A_DAY]! - referenceSumMm[hour]!
@@ -203,26 +207,58 @@ export function seasonOf(year: number, latitudeDeg: number): { from: string; to:
     : { from: `${year}-09-01`, to: `${year + 1}-05-31` }
 }
 
-/** Days that a course is to have: the season about a day, and all that was planted for it. */
-export function courseSpan(
-  { plantings, place }: Garden,
-  today: string,
-): { from: string; to: string } {
+/** A planting is followed for so long, where no frost ends it before. */
+const CROPS_FOR_DAYS = 210
+
+/** The next day that has this month and day. */
+function nextOn(monthDay: string, after: string): string {
+  const year = Number(after.slice(0, 4))
+  const sameYear = `${year}-${monthDay}`
+  return sameYear > after ? sameYear : `${year + 1}-${monthDay}`
+}
+
+/** Up to when a planting is to be followed. */
+function followedTo(plantedOn: string, firstFrost: string | undefined): string {
+  const end = addDays(plantedOn, CROPS_FOR_DAYS)
+  const frost = firstFrost && nextOn(firstFrost, plantedOn)
+  return frost && frost < end ? frost : end
+}
+
+/** Days that a course is to have: the season about a day, and all that was planted for it, to its own end. */
+export function courseSpan(garden: Garden, today: string): { from: string; to: string } {
+  const { plantings, place } = garden
   const year = Number(today.slice(0, 4))
   const isNorth = place.latitudeDeg >= 0
   const season = seasonOf(isNorth || today.slice(5, 7) > '06' ? year : year - 1, place.latitudeDeg)
   const farthest = addDays(today, -LONGEST_DAYS)
   const dates = [season.from, addDays(today, -14), ...plantings.map(({ plantedOn }) => plantedOn)]
   const first = dates.reduce((least, date) => (date < least ? date : least))
-  const later = addDays(today, 14)
-  return { from: first < farthest ? farthest : first, to: season.to > later ? season.to : later }
+  const { firstFrost } = frostsOfPlace(garden)
+  const current = plantings.filter(
+    ({ plantedOn }) => plantedOn >= farthest && daysBetween(today, plantedOn) <= LONGEST_DAYS,
+  )
+  const ends = [
+    season.to,
+    addDays(today, 14),
+    ...current.map(({ plantedOn }) => followedTo(plantedOn, firstFrost)),
+  ]
+  return {
+    from: first < farthest ? farthest : first,
+    to: ends.reduce((last, date) => (date > last ? date : last)),
+  }
 }
 
-/** The gardener's own first frost, where it falls on a day of which nothing is known but the time of year. */
-const expectedFrost = ({ firstFrost }: Place, { days, sources }: Sky): string | undefined =>
-  firstFrost === undefined
-    ? undefined
-    : days.find(({ date }, day) => date.endsWith(firstFrost) && sources[day] === 'typical')?.date
+const NO_FROSTS: readonly string[] = []
+
+/** First frosts as they are expected, on days of which nothing is known but the time of year. */
+const expectedFrosts = remembered(
+  ({ days, sources }: Sky, firstFrost: string | undefined): readonly string[] =>
+    firstFrost === undefined
+      ? NO_FROSTS
+      : days.flatMap(({ date }, day) =>
+          date.endsWith(firstFrost) && sources[day] === 'typical' ? [date] : [],
+        ),
+)
 
 /**
  * The garden through a season, from what the gardener entered: each plant grown
@@ -247,7 +283,8 @@ export function gardenCourse(
   const openDays = openDaysOf(ofDays, garden.place)
   const { byContainer, nursery } = sorted(garden.records)
   const mixes = mixesOf(garden)
-  const expectedFrostOn = expectedFrost(garden.place, ofDays)
+  // Days that were made up have no time of the year.
+  const frosts = sky ? NO_FROSTS : expectedFrosts(ofDays, frostsOfPlace(garden).firstFrost)
   return {
     garden,
     today,
@@ -264,7 +301,7 @@ export function gardenCourse(
         openDays,
         today,
         nowH,
-        expectedFrostOn,
+        frosts,
       ),
     ),
   }

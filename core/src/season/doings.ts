@@ -8,6 +8,8 @@ export interface Doings {
   /** Given, L in each hour of the course. */
   readonly givenL: Float64Array
   readonly skipped: Uint8Array
+  /** 1 in the hours in which it was filled until it dripped. */
+  readonly fillH: Uint8Array
 }
 
 /** Hour of a moment, 0–23. */
@@ -18,6 +20,8 @@ function takeIn(doings: Doings, record: GardenRecord, day: number): void {
   // What a feed was dissolved in is water as well.
   if ((record.kind === 'water' || record.kind === 'feed') && record.volumeL !== undefined)
     doings.givenL[day * HOURS_A_DAY + hourOf(record.at)]! += record.volumeL
+  if (record.kind === 'water' && record.how === 'untilDrip')
+    doings.fillH[day * HOURS_A_DAY + hourOf(record.at)] = 1
 }
 
 /** What a record says was seen of a plant. */
@@ -61,6 +65,7 @@ export function doingsOf(records: readonly GardenRecord[], dates: readonly strin
   const doings: Doings = {
     givenL: new Float64Array(dates.length * HOURS_A_DAY),
     skipped: new Uint8Array(dates.length),
+    fillH: new Uint8Array(dates.length * HOURS_A_DAY),
   }
   for (const record of records) {
     const day = dayOn.get(dayOf(record.at))

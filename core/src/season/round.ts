@@ -13,6 +13,8 @@ export interface Stop {
   readonly state: StopState
   /** What it gets when the can comes by, L. */
   readonly nowL: number
+  /** What it takes to fill it until it drips, L: for a record, never nothing. */
+  readonly untilDripL: number
 }
 
 /** One walk past all pots, in walking order. */
@@ -31,13 +33,24 @@ export interface Round {
   readonly cans: number
 }
 
+/** Litres that a record of a filled pot may have. */
+const LEAST_TO_DRIP_L = 0.1
+const MOST_TO_DRIP_L = 200
+
 function stopOf(pot: PotToday): Stop {
-  const { nowL, eveningL, givenL, isSkipped } = pot
-  if (nowL > 0) return { pot, state: 'due', nowL }
-  if (eveningL > 0) return { pot, state: 'later', nowL: 0 }
-  if (isSkipped) return { pot, state: 'skipped', nowL: 0 }
-  if (pot.plants.length && !pot.need) return { pot, state: 'unknown', nowL: 0 }
-  return { pot, state: givenL > 0 ? 'done' : 'nothing', nowL: 0 }
+  const { nowL, eveningL, givenL, isSkipped, depletionL } = pot
+  const untilDripL = Math.max(LEAST_TO_DRIP_L, Math.min(MOST_TO_DRIP_L, depletionL))
+  const as = (state: StopState): Stop => ({
+    pot,
+    state,
+    nowL: Math.max(0, nowL),
+    untilDripL,
+  })
+  if (nowL > 0) return as('due')
+  if (eveningL > 0) return as('later')
+  if (isSkipped) return as('skipped')
+  if (pot.plants.length && !pot.need) return as('unknown')
+  return as(givenL > 0 ? 'done' : 'nothing')
 }
 
 const sum = (values: readonly number[]) => values.reduce((total, value) => total + value, 0)

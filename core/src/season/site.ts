@@ -14,16 +14,19 @@ import {
   type SpaceLoad,
 } from '../place'
 import { memory, reason, type Reason } from '../units'
+import type { WeatherModel } from '../weather'
 import { LEAVES_OVER_MIX_MM } from './base'
+import { climateOf } from './sky'
 import type { PotToday } from './today'
 
 /** Months of growth, January 0: April to September, half a year later in the south. */
 const growingMonths = (latitudeDeg: number): readonly number[] =>
   latitudeDeg >= 0 ? [3, 4, 5, 6, 7, 8] : [9, 10, 11, 0, 1, 2]
 
-/** Where no weather is known: a hot day of summer and a cool one of spring (memory). */
-const USUAL_HOT = { tempMaxC: 32, tempMinC: 20 }
-const USUAL_SPRING = { tempMaxC: 18, tempMinC: 8 }
+/** A hot day of a month: of its highest temperatures one in twenty is above (normal distribution). */
+const HOT_DEVIATIONS = 1.645
+/** Three days that stand for a month, cool, usual and warm: its mean and spread are theirs. */
+const OF_A_MONTH = [-1, 0, 1].map((side) => side * Math.sqrt(1.5))
 /** Where the sun is not known, pots are taken to have it for so long. */
 const USUAL_SUN_H = 8
 
@@ -33,23 +36,39 @@ export interface SiteOf {
   readonly reasons: readonly Reason[]
 }
 
+type AirOfDay = Omit<HeatDay, 'sunHours'>
+
 const mean = (values: readonly number[]) =>
   values.reduce((sum, value) => sum + value, 0) / values.length
 
-/** The warmest day known, and the mean of the first month of growth. */
-function days({ weather }: Garden, months: readonly number[]) {
-  const hottest = [...weather].sort((one, other) => other.tempMaxC - one.tempMaxC)[0]
-  const inSpring = weather.filter(({ date }) => Number(date.slice(5, 7)) - 1 === months[0])
+/** The air of a month, so many standard deviations from its mean. */
+function dayOfMonth({ variables, months }: WeatherModel, month: number, away: number): AirOfDay {
+  const of = (name: 'tempMaxC' | 'tempMinC') => {
+    const { mean: middle, sd } = months[month]!.usual[variables.indexOf(name)]!
+    return middle + away * sd
+  }
+  return { tempMaxC: of('tempMaxC'), tempMinC: of('tempMinC') }
+}
+
+/** The hottest day that is usual at the place, or was known there, a usual one of spring, and each month in three days. */
+function days(garden: Garden, months: readonly number[]) {
+  const { model } = climateOf(garden)
+  const hot = [
+    ...months.map((month) => dayOfMonth(model, month, HOT_DEVIATIONS)),
+    ...garden.weather,
+  ].reduce((hottest, day) => (day.tempMaxC > hottest.tempMaxC ? day : hottest))
   return {
-    hot: hottest ? { tempMaxC: hottest.tempMaxC, tempMinC: hottest.tempMinC } : USUAL_HOT,
-    spring: inSpring.length
-      ? {
-          tempMaxC: mean(inSpring.map((day) => day.tempMaxC)),
-          tempMinC: mean(inSpring.map((day) => day.tempMinC)),
-        }
-      : USUAL_SPRING,
+    hot: { tempMaxC: hot.tempMaxC, tempMinC: hot.tempMinC },
+    spring: dayOfMonth(model, months[0]!, 0),
+    season: months.map((month) => OF_A_MONTH.map((away) => dayOfMonth(model, month, away))),
   }
 }
+
+/** The days of a season with the sun that a spot has in each of its months. */
+const withSun = (season: readonly (readonly AirOfDay[])[], sunHours: (month: number) => number) =>
+  season.flatMap((ofMonth, month) =>
+    ofMonth.map((day): HeatDay => ({ ...day, sunHours: sunHours(month) })),
+  )
 
 /**
  * What each of some spots of a plan gives to a plant: sun and light of the
@@ -66,12 +85,15 @@ export function conditionsAt(
 ): SpotConditions[] {
   const { place, weather } = garden
   const months = growingMonths(place.latitudeDeg)
-  const { hot, spring } = days(garden, months)
+  const { hot, spring, season } = days(garden, months)
   const unknown = (day: { tempMaxC: number; tempMinC: number }): HeatDay => ({
     ...day,
     sunHours: USUAL_SUN_H,
   })
-  if (!plan) return spots.map(() => ({ hot: unknown(hot), spring: unknown(spring) }))
+  if (!plan) {
+    const usual = withSun(season, () => USUAL_SUN_H)
+    return spots.map(() => ({ hot: unknown(hot), spring: unknown(spring), season: usual }))
+  }
   const dates = months.map((month) => monthDates(year)[month]!)
   const light = spotLight(
     plan,
@@ -87,6 +109,7 @@ export function conditionsAt(
     ...(plan.slab && yMm <= plan.slab.toYMm ? { ceilingMm: plan.slab.heightMm } : {}),
     hot: { ...hot, sunHours: light[HOTTEST]!.sunHours[index]! },
     spring: { ...spring, sunHours: light[0]!.sunHours[index]! },
+    season: withSun(season, (month) => light[month]!.sunHours[index]!),
   }))
 }
 

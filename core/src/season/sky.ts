@@ -6,8 +6,10 @@ import {
   generatorFromNormals,
   normalsProvenance,
   typicalDay,
+  usualFrosts,
   usualNormals,
   type DailyWeather,
+  type DayInPlace,
   type MonthNormal,
   type WeatherModel,
 } from '../weather'
@@ -18,7 +20,7 @@ export type DaySource = 'measured' | 'simulated' | 'forecast' | 'typical'
 /** The days of a garden in a row, none missing. */
 export interface Sky {
   readonly from: string
-  readonly days: readonly DailyWeather[]
+  readonly days: readonly DayInPlace[]
   readonly sources: readonly DaySource[]
 }
 
@@ -76,6 +78,16 @@ const typicalYear = remembered((model: WeatherModel) =>
   datesFrom('2023-12-31', 367).map((date) => typicalDay(model, date)),
 )
 
+const frostsOf = remembered(usualFrosts)
+
+/** Last frost of spring and first of autumn, `MM-DD`: the gardener's own, else what is usual; none where frost is rare. */
+export function frostsOfPlace(garden: Garden): Pick<Place, 'lastFrost' | 'firstFrost'> {
+  const { lastFrost, firstFrost } = garden.place
+  if (lastFrost && firstFrost) return { lastFrost, firstFrost }
+  const usual = frostsOf(climateOf(garden).model)
+  return { lastFrost: lastFrost ?? usual.lastFrost, firstFrost: firstFrost ?? usual.firstFrost }
+}
+
 const byDate = remembered(
   (weather: readonly DailyWeather[]) => new Map(weather.map((day) => [day.date, day])),
 )
@@ -99,6 +111,12 @@ function sourceOf(known: DailyWeather | undefined, today: string): DaySource {
 export const skyOf = (garden: Garden, from: string, count: number, today: string): Sky =>
   skyFrom(garden.weather, climateOf(garden).model, from, count, today)
 
+/** A day whose humidity is not known has what is usual for its time of the year. */
+function withDew(day: DailyWeather, usual: DayInPlace): DayInPlace {
+  const isKnown = day.humidityMaxShare !== undefined || day.humidityMinShare !== undefined
+  return isKnown || !usual.dewBelowMinK ? day : { ...day, dewBelowMinK: usual.dewBelowMinK }
+}
+
 const skyFrom = remembered(
   (
     weather: readonly DailyWeather[],
@@ -115,7 +133,8 @@ const skyFrom = remembered(
       from,
       days: known.map((day, index) => {
         const date = dates[index]!
-        return day ?? { ...typical[dayOfYear(date)]!, date }
+        const usual = typical[dayOfYear(date)]!
+        return day ? withDew(day, usual) : { ...usual, date }
       }),
       sources: known.map((day) => sourceOf(day, today)),
     }

@@ -86,7 +86,12 @@ const PLAN_DAYS = 14
 /** A pot's water as it is at the beginning of an hour of its course. */
 export function stateAt({ water, ofWater }: PotCourse, hour: number): WaterState {
   const { weather, events, run, options } = ofWater
-  const given = { givenL: run.givenL, visitH: new Uint8Array(events.visitH.length) }
+  const { visitH, fillH } = events
+  const given = {
+    givenL: run.givenL,
+    visitH: new Uint8Array(visitH.length),
+    ...(fillH && { fillH }),
+  }
   return simulateWater(water, weather, given, { ...options, to: hour }).end
 }
 
@@ -119,7 +124,8 @@ const potOfDay = remembered(
     const hour = isToday ? pot.ofWater.nowHour : day * HOURS_A_DAY + MORNING_H
     const before = Math.max(0, Math.min(run.missingL.length, hour) - 1)
     const capacity = pot.ofWater.options.capacity ?? 1
-    const givenNowL = isToday ? (pot.recorded.givenL[hour] ?? 0) : 0
+    const isFilledNow = isToday && pot.recorded.fillH[hour] === 1
+    const givenNowL = isFilledNow ? Infinity : isToday ? (pot.recorded.givenL[hour] ?? 0) : 0
     // What a test of this very hour has found is in the state, and not yet in the run.
     const missingL = state ? sumOf(state.missingL) : run.missingL[before]!
     const belowL = volumes.reservoirL - (state?.reservoirL ?? run.reservoirL[before]!)

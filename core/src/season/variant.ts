@@ -21,7 +21,7 @@ const shaded = (days: readonly SpotDay[], sunShare: number, windShare = 1): read
   days.map((day) => ({
     ...day,
     radiationMjM2: day.radiationMjM2 * sunShare,
-    windMS: day.windMS === undefined ? undefined : day.windMS * windShare,
+    windMS: day.windMS * windShare,
   }))
 
 export const underCloth = (days: readonly SpotDay[]): readonly SpotDay[] =>

@@ -65,6 +65,7 @@ export function waterWeatherOf(
     const drawing = drawingOf({
       plants,
       exposure: container.exposure,
+      type: container.type,
       surfaceM2: volumes.surfaceM2,
       mulchMm: container.mulchMm,
       material: container.material,
@@ -77,7 +78,7 @@ export function waterWeatherOf(
     const canopyM2 = plants.reduce((sum, one) => sum + one.canopyM2 * one.count, 0)
     let dailyMm = 0
     for (let hour = 0; hour < HOURS_A_DAY; hour++) dailyMm += referenceMm[day * HOURS_A_DAY + hour]!
-    cropMm[day] = canopyM2 > 0 ? (dailyMm * drawing.leafM2) / canopyM2 : dailyMm
+    cropMm[day] = canopyM2 > 0 ? (dailyMm * drawing.cropM2) / canopyM2 : dailyMm
   }
   return {
     days,
@@ -244,7 +245,8 @@ export function waterOf(
   nowHour: number,
 ): PotWater {
   const { water } = base
-  const events = { givenL: doings.givenL, visitH }
+  const { fillH } = doings
+  const events = { givenL: doings.givenL, visitH, fillH }
   const tests = known.filter(({ hour }) => hour >= firstHour && hour <= nowHour)
   const earlyCount = known.filter(({ hour }) => hour < firstHour).length
   const unlearned = { weather, tests, earlyCount, firstHour, nowHour, learned: undefined }
@@ -252,21 +254,21 @@ export function waterOf(
   const planned = simulateWater(water, weather, events)
   if (!tests.length || !table || nowHour <= firstHour)
     return { ...unlearned, events, options: {}, run: planned }
-  const from = Math.max(firstHour, nowHour - LEARNED_OF_DAYS * HOURS_A_DAY)
+  // From a midnight on: who looks again in the evening finds what was learned in the morning.
+  const today = Math.floor(nowHour / HOURS_A_DAY)
+  const from = Math.max(firstHour, (today - LEARNED_OF_DAYS) * HOURS_A_DAY)
   const recent = tests.filter(({ hour }) => hour >= from)
   if (!recent.length) return { ...unlearned, events, options: {}, run: planned }
-  const asPlanned = { givenL: planned.givenL, visitH: new Uint8Array(visitH.length) }
+  const asPlanned = { givenL: planned.givenL, visitH: new Uint8Array(visitH.length), fillH }
   const { end: start } = simulateWater(water, weather, asPlanned, { to: from })
-  const learned = assimilate(water, weather, planned, recent, {
+  const learned = assimilate(water, weather, asPlanned, recent, {
     seed: SEED,
     from,
     to: nowHour,
     table,
     start,
+    written: events,
   })
-  // What the plan of former days gave stands; only what is to come is planned anew.
-  const givenL = doings.givenL.slice()
-  givenL.set(planned.givenL.subarray(0, nowHour))
   const toCome = visitH.slice()
   toCome.fill(0, 0, nowHour)
   const options = {
@@ -274,7 +276,16 @@ export function waterOf(
     capacity: learned.capacity.mean,
     corrections: learned.corrections,
   }
-  const then = { givenL, visitH: toCome }
+  // Former days of which nothing was written went as this gardener is known to do, or else as was planned
+  // then; only what is to come is planned anew.
+  const isFilledDaily = learned.habit === 'everyMorning'
+  const past =
+    learned.habit === 'asSaid'
+      ? planned
+      : simulateWater(water, weather, events, { ...options, isFilledDaily, to: nowHour })
+  const givenL = doings.givenL.slice()
+  givenL.set(past.givenL.subarray(0, nowHour))
+  const then = { givenL, visitH: toCome, fillH }
   const run = simulateWater(water, weather, then, options)
   return { ...unlearned, learned, events: then, options, run }
 }

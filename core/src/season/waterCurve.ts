@@ -149,10 +149,11 @@ export function waterCurve(
 /** The finger test of the next two days that would tell most of this pot; undefined where its mix is not known. */
 export function tellingTest(pot: PotCourse): TellingTest | undefined {
   const { water, ofWater } = pot
-  const { weather, run, nowHour, firstHour, learned } = ofWater
+  const { weather, run, nowHour, firstHour, learned, events } = ofWater
+  const { fillH } = events
   const table = suctionOf(pot)
   if (!table || nowHour < firstHour) return undefined
-  const given = { givenL: run.givenL }
+  const given = { givenL: run.givenL, ...(fillH && { fillH }) }
   const particles =
     learned?.particles ??
     assimilate(water, weather, given, [], { seed: 0.5, from: firstHour, to: nowHour, table })

@@ -18,7 +18,7 @@ import {
   HOURS_A_DAY,
   normalsProvenance,
   referenceWaterMm,
-  type DailyWeather,
+  type DayInPlace,
 } from '../weather'
 import { gardenCourse, type GardenCourse, type PotCourse } from './course'
 import { climateOf } from './sky'
@@ -72,14 +72,14 @@ function visitsBy(habit: WateringHabit, days: number): Uint8Array {
 }
 
 /** Days that are known, measured or forecast, from today on. */
-function knownAhead({ sky, today, from }: GardenCourse): readonly DailyWeather[] {
+function knownAhead({ sky, today, from }: GardenCourse): readonly DayInPlace[] {
   const first = daysBetween(from, today)
   const end = sky.sources.findIndex((source, day) => day >= first && source === 'typical')
   return sky.days.slice(first, end < 0 ? sky.days.length : end)
 }
 
 /** The hours of open days, from which those at each spot are scaled. */
-function hoursOf(days: readonly DailyWeather[], garden: Garden) {
+function hoursOf(days: readonly DayInPlace[], garden: Garden) {
   return days.map((day) =>
     hourlyEvapotranspiration({ ...day, dayOfYear: dayOfYear(day.date) }, garden.place),
   )

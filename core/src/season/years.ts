@@ -15,7 +15,7 @@ import {
   type RootRoom,
 } from '../plant'
 import { addDays, dayOf, daysBetween, InputError, reason, type Reason } from '../units'
-import { generateWeather, normalsProvenance, type DailyWeather } from '../weather'
+import { generateWeather, normalsProvenance, type DayInPlace, type WeatherModel } from '../weather'
 import { gardenCourse, type GardenCourse, type PotCourse } from './course'
 import { observationsOf } from './doings'
 import { climateOf } from './sky'
@@ -62,11 +62,30 @@ function mixWarmthOf({ container, volumes }: PotCourse): MixWarmth {
   }
 }
 
-/** Days of a year that spring is looked at: from mid-winter, half of the year. */
+/** Days of a year that spring is looked at: from mid-winter, half of the year; all of it where no day is too cold. */
 const SPRING_DAYS = 200
+const WHOLE_YEAR_DAYS = 365
+/** Where even the coldest nights are as mild as this on the mean, °C, some years have no cold at all. */
+const MILD_NIGHTS_C = 8
 
-const midWinter = (today: string, latitudeDeg: number) =>
-  `${today.slice(0, 4)}-${latitudeDeg >= 0 ? '01-01' : '07-01'}`
+const isMild = ({ months, variables }: WeatherModel) => {
+  const row = variables.indexOf('tempMinC')
+  return months.every(({ usual }) => usual[row]!.mean >= MILD_NIGHTS_C)
+}
+
+/** The mid-winter before the spring that is asked about: this one, or in its second half the next. */
+function midWinterOf(today: string, latitudeDeg: number): string {
+  const year = Number(today.slice(0, 4))
+  if (latitudeDeg < 0) return `${year}-07-01`
+  return `${today.slice(5, 7) > '06' ? year + 1 : year}-01-01`
+}
+
+/** The first day from mid-winter on that has this month and day. */
+function inSeason(winter: string, monthDay: string | undefined): string | undefined {
+  if (monthDay === undefined) return undefined
+  const year = Number(winter.slice(0, 4))
+  return `${monthDay < winter.slice(5) ? year + 1 : year}-${monthDay}`
+}
 
 /** What the weather that may come does to one planting. */
 interface OneYear {
@@ -97,7 +116,7 @@ function yearOf(
 }
 
 /** The days that are known, measured or forecast, up to the first that is not. */
-function knownDays({ sky, today, from }: GardenCourse): readonly DailyWeather[] {
+function knownDays({ sky, today, from }: GardenCourse): readonly DayInPlace[] {
   const after = daysBetween(from, today)
   const end = sky.sources.findIndex((source, day) => day > after && source === 'typical')
   return sky.days.slice(0, end < 0 ? sky.days.length : end)
@@ -124,8 +143,9 @@ export function yearsSpread(
   const known = knownDays(course)
   const wanted = daysBetween(course.from, course.to) + 1
   const tomorrow = addDays(course.from, known.length)
-  const winter = midWinter(dayOf(at), garden.place.latitudeDeg)
-  const here = (days: readonly DailyWeather[]) =>
+  const winter = midWinterOf(dayOf(at), garden.place.latitudeDeg)
+  const springDays = isMild(climate.model) ? WHOLE_YEAR_DAYS : SPRING_DAYS
+  const here = (days: readonly DayInPlace[]) =>
     days.map((day) => weatherAt(pot.shelter, openDay(day, garden.place)))
   const knownHere = here(known)
 
@@ -144,11 +164,10 @@ export function yearsSpread(
     pot.plants.forEach((one, index) =>
       years[index]!.push(yearOf(one.course, pot.room, weather, seen[index]!)),
     )
-    springs.push(here(generateWeather(climate.model, winter, SPRING_DAYS, seed + count + year)))
+    springs.push(here(generateWeather(climate.model, winter, springDays, seed + count + year)))
     if (year % TELL_EVERY === 0) progress?.(year / count)
   }
-  const { lastFrost } = garden.place
-  const frostOn = lastFrost && `${winter.slice(0, 4)}-${lastFrost}`
+  const frostOn = inSeason(winter, garden.place.lastFrost)
   return {
     count,
     plantings: pot.plants.map((one, index) => {

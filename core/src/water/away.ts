@@ -1,5 +1,5 @@
 import { HOURS_A_DAY } from '../weather'
-import { MORNING_H, WILTS_BELOW } from './plan'
+import { MORNING_H, shortInH, WILTS_BELOW } from './plan'
 import {
   fullPot,
   sumsOf,
@@ -15,14 +15,16 @@ export const awayHelps = ['mulch', 'saucer', 'shade', 'reservoir', 'drip'] as co
 export type AwayHelp = (typeof awayHelps)[number]
 
 /**
- * `well`: never short of water. `thirsty`: past its safe depletion, but it never
- * hangs. `wilts`: hangs its leaves and comes back. `lost`: hangs too long.
+ * `well`: never short of water. `thirsty`: short of it, but it never hangs.
+ * `wilts`: hangs its leaves and comes back. `lost`: hangs too long, or dries through.
  */
 export const awayVerdicts = ['well', 'thirsty', 'wilts', 'lost'] as const
 export type AwayVerdict = (typeof awayVerdicts)[number]
 
 /** Leaves that hang for so many hours of day do not come back (memory). */
 const LOST_AFTER_H = 24
+/** A mix of which so much is used up is dry through, and its fine roots with it (memory). */
+const DRY_THROUGH_SHARE = 0.8
 /** An hour of day, by what it draws from short grass, mm. */
 const DAYLIGHT_MM = 0.03
 
@@ -63,21 +65,20 @@ export function survivesAway(
     start: fullPot(container),
   })
   let wiltedH = 0
-  let shortAfterH: number | undefined
   let wiltsAfterH: number | undefined
   let driest = 0
   hadShare.forEach((had, hour) => {
     driest = Math.max(driest, driestShare[hour]!)
-    if (had < 1) shortAfterH ??= hour
     // By night nothing is asked of the roots, and nothing hangs.
     if (had < WILTS_BELOW && weather.referenceMm[leavesAtHour + hour]! > DAYLIGHT_MM) {
       wiltsAfterH ??= hour
       wiltedH++
     }
   })
+  const shortAfterH = shortInH(hadShare, weather, leavesAtHour)
   return {
     verdict:
-      wiltedH > LOST_AFTER_H
+      wiltedH > LOST_AFTER_H || driest > DRY_THROUGH_SHARE
         ? 'lost'
         : wiltedH > 0
           ? 'wilts'

@@ -21,6 +21,7 @@ export {
 export { runsPastShare, simulateWater, SPLASH_L } from './simulate'
 export {
   emptyRun,
+  EVENING_FROM_H,
   fullPot,
   sumsOf,
   type WateredPot,
@@ -34,7 +35,6 @@ export {
 export {
   aheadOfNowH,
   dailyVisits,
-  EVENING_FROM_H,
   EVENING_H,
   MORNING_H,
   planWatering,

@@ -1,4 +1,4 @@
-import type { Exposure, Material } from '../container'
+import type { Container, Exposure, Material } from '../container'
 import { basalProvenance } from '../plant'
 import { memory, practice, published, reason, type Reason } from '../units'
 
@@ -10,6 +10,12 @@ const EXPOSURE_FACTOR: Readonly<Record<Exposure, number>> = {
   open: 1.2,
   windy: 1.4,
 }
+
+/** What hangs has air moving past it below and all round, beside what stands (memory). */
+const HANGING_FACTOR = 1.2
+
+const airFactor = ({ exposure, type }: Pick<WaterDemand, 'exposure' | 'type'>) =>
+  EXPOSURE_FACTOR[exposure] * (type === 'basket' ? HANGING_FACTOR : 1)
 
 /** Evaporation through a wall, share of the reference over its area (memory). */
 const WALL_FACTOR: Readonly<Partial<Record<Material, number>>> = {
@@ -49,6 +55,7 @@ export interface WaterDemand {
   readonly rainReaches: boolean
   readonly plants: readonly Canopy[]
   readonly exposure: Exposure
+  readonly type?: Container['type']
   readonly surfaceM2: number
   readonly mulchMm: number
   readonly material: Material
@@ -72,6 +79,8 @@ const canopyOf = ({ plants }: Pick<WaterDemand, 'plants'>) =>
 /** What draws water from a container: litres for each mm that short grass would give off. */
 export interface Drawing {
   readonly leafM2: number
+  /** The same in still air: leaf by its basal coefficient alone. */
+  readonly cropM2: number
   readonly openM2: number
   readonly wallM2: number
   /** What rain falls into, m². */
@@ -86,14 +95,15 @@ export interface Drawing {
 export function drawingOf(
   demand: Omit<WaterDemand, 'referenceMm' | 'rainMm' | 'rainReaches'>,
 ): Drawing {
-  const { exposure, surfaceM2, material } = demand
+  const { surfaceM2, material } = demand
   const cropM2 = demand.plants.reduce(
     (sum, plant) => sum + plant.canopyM2 * plant.count * plant.basalCoefficient,
     0,
   )
   const openShare = 1 - SHADED_BY_LEAVES * Math.min(1, canopyOf(demand) / surfaceM2)
   return {
-    leafM2: cropM2 * EXPOSURE_FACTOR[exposure],
+    leafM2: cropM2 * airFactor(demand),
+    cropM2,
     openM2: surfaceM2 * openShare * mulchFactor(demand.mulchMm),
     wallM2: demand.wallM2 * (WALL_FACTOR[material] ?? 0),
     catchM2: surfaceM2 * openShare,
@@ -124,7 +134,7 @@ export function waterUseL(demand: WaterDemand): WaterUse {
 
 /** The same, with how it comes about. */
 export function waterNeedL(demand: WaterDemand): WaterNeed {
-  const { referenceMm, exposure, surfaceM2, material } = demand
+  const { referenceMm, surfaceM2, material } = demand
   const use = waterUseL(demand)
   const { transpirationL, surfaceL, wallL, rainL } = use
   return {
@@ -135,7 +145,7 @@ export function waterNeedL(demand: WaterDemand): WaterNeed {
         'water.transpiration',
         {
           canopyM2: canopyOf(demand),
-          windFactor: EXPOSURE_FACTOR[exposure],
+          windFactor: airFactor(demand),
           waterL: transpirationL,
         },
         basalProvenance,

@@ -1,5 +1,6 @@
 import { HOURS_A_DAY } from '../weather'
 import {
+  EVENING_FROM_H,
   fullPot,
   type WateredPot,
   type WaterEvents,
@@ -12,13 +13,11 @@ import { runsPastShare, simulateWater } from './simulate'
 /** Hours of the gardener's clock at which pots are watered (practice: in the morning). */
 export const MORNING_H = 7
 export const EVENING_H = 19
-/** From here on a walk is the evening's. */
-export const EVENING_FROM_H = 14
 
 /** A plant that has less than this of the water it wants hangs its leaves (memory). */
 export const WILTS_BELOW = 0.5
-/** Less than this, and it is past its safe depletion; short of 1 by rounding only. */
-const SAFE_FROM = 0.9999
+/** Who has gone without so much of a day's water is short of it: it costs as much of the crop (FAO 33). */
+const SHORT_FROM_SHARE = 0.05
 /** Where more than this runs past dry mix, it is watered in two passes. */
 const TWO_PASSES_FROM = 0.15
 
@@ -32,12 +31,12 @@ export interface WaterPlan {
   readonly passes: 1 | 2
   /** Hours from now until it next wants water, after this. */
   readonly nextH: number | undefined
-  /** Left as it is now: hours until it passes its safe depletion, and until its leaves hang. */
+  /** Left as it is now: hours until it goes short, and until its leaves hang. */
   readonly safeForH: number | undefined
   readonly wiltsInH: number | undefined
   /** Watered full it lasts so long, hours. */
   readonly fullForH: number | undefined
-  /** It passes its safe depletion today even if it is watered morning and evening. */
+  /** It goes short today even if it is watered morning and evening. */
   readonly isTooSmall: boolean
 }
 
@@ -83,6 +82,32 @@ function firstBelow(row: Float64Array, limit: number): number | undefined {
 }
 
 /**
+ * Hours from a moment until a pot has gone without a twentieth of a day's water
+ * within a day; undefined where it never does. The moment from which its leaves
+ * have a little less than they want is no trouble yet.
+ *
+ * @param hadShare from that moment on
+ * @param from     that moment, hour of the weather
+ */
+export function shortInH(
+  hadShare: Float64Array,
+  { referenceSumMm }: WaterWeather,
+  from: number,
+): number | undefined {
+  const missed = new Float64Array(hadShare.length + 1)
+  for (let hour = 0; hour < hadShare.length; hour++) {
+    const at = from + hour
+    const mm = referenceSumMm[at + 1]! - referenceSumMm[at]!
+    missed[hour + 1] = missed[hour]! + mm * (1 - hadShare[hour]!)
+    const since = Math.max(0, hour + 1 - HOURS_A_DAY)
+    const dayBegins = Math.max(0, at + 1 - HOURS_A_DAY)
+    const wanted = referenceSumMm[dayBegins + HOURS_A_DAY]! - referenceSumMm[dayBegins]!
+    if (missed[hour + 1]! - missed[since]! > SHORT_FROM_SHARE * wanted) return hour
+  }
+  return undefined
+}
+
+/**
  * How much a pot wants now, whether once is enough today, and how long it lasts.
  *
  * Water is given so that the pot does not pass its safe depletion before the next
@@ -96,7 +121,7 @@ export function planWatering(
   container: WateredPot,
   weather: WaterWeather,
   state: WaterState,
-  events: Pick<WaterEvents, 'givenL'>,
+  events: Pick<WaterEvents, 'givenL' | 'fillH'>,
   now: number,
   options: Pick<WaterOptions, 'thirst' | 'capacity' | 'to'> = {},
 ): WaterPlan {
@@ -121,20 +146,20 @@ export function planWatering(
     { givenL: new Float64Array(to), visitH: none },
     { ...ahead, start: fullPot(container) },
   )
-  const nowL = watered.givenL[0]! - events.givenL[now]!
+  const nowL = events.fillH?.[now] ? 0 : watered.givenL[0]! - events.givenL[now]!
   const eveningL = isEvening ? 0 : (watered.givenL[evening - now] ?? 0)
   const next = watered.givenL.findIndex((givenL, hour) => hour > 0 && givenL > 0)
   const availableL = container.cells[0]!.availableL * (capacity ?? 1)
   const past = runsPastShare(container.repellentShare, state.missingL[0]! / availableL)
-  const today = firstBelow(watered.hadShare.subarray(0, nextMorning - now), SAFE_FROM)
+  const short = (hadShare: Float64Array) => shortInH(hadShare, weather, now)
   return {
     nowL,
     eveningL,
     passes: nowL > 0 && past > TWO_PASSES_FROM ? 2 : 1,
     nextH: next < 0 ? undefined : next,
-    safeForH: firstBelow(left.hadShare, SAFE_FROM),
+    safeForH: short(left.hadShare),
     wiltsInH: firstBelow(left.hadShare, WILTS_BELOW),
-    fullForH: firstBelow(filled.hadShare, SAFE_FROM),
-    isTooSmall: today !== undefined,
+    fullForH: short(filled.hadShare),
+    isTooSmall: short(watered.hadShare.subarray(0, nextMorning - now)) !== undefined,
   }
 }

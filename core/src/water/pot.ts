@@ -1,5 +1,8 @@
 import type { WaterStore } from './store'
 
+/** From here on a walk is the evening's, hour of the day. */
+export const EVENING_FROM_H = 14
+
 /** Sums of a row from its beginning on, one longer than the row. */
 export function sumsOf(row: Float64Array): Float64Array {
   const sums = new Float64Array(row.length + 1)
@@ -28,7 +31,7 @@ export interface WaterWeather {
   readonly wallM2: number
   /** Into the pot over the day, L. */
   readonly rainL: Float64Array
-  /** What the crop draws over its own leaf in the day, mm. */
+  /** What a field of the crop would draw in the day, mm: the reference by its basal coefficient. */
   readonly cropMm: Float64Array
 }
 
@@ -37,6 +40,8 @@ export interface WaterEvents {
   readonly givenL: Float64Array
   /** Where the gardener comes by and gives what is wanted: hours until they do again; 0 elsewhere. */
   readonly visitH: Uint8Array
+  /** 1 where something was given until it dripped, however much that took; nowhere where left out. */
+  readonly fillH?: Uint8Array
 }
 
 /** What is missing from a pot at one moment. */
@@ -68,6 +73,8 @@ export interface WaterOptions {
   /** What it holds beside the model. */
   readonly capacity?: number | undefined
   readonly corrections?: readonly WaterCorrection[]
+  /** On each visit of a morning it is filled until it drips, and not only when it wants it. */
+  readonly isFilledDaily?: boolean
   /** An earlier run of as many hours, to be written over. */
   readonly into?: WaterRun
 }

@@ -9,6 +9,7 @@ import {
 } from './quietHours'
 import {
   emptyRun,
+  EVENING_FROM_H,
   fullPot,
   type WateredPot,
   type WaterEvents,
@@ -56,13 +57,14 @@ export function simulateWater(
   options: WaterOptions = {},
 ): WaterRun {
   const { thirst = 1, capacity = 1, from = 0, to = weather.days * HOURS_A_DAY } = options
+  const isFilledDaily = options.isFilledDaily ?? false
   if (events.givenL.length < to || weather.referenceMm.length < to)
     throw new InputError('hoursMissing', { given: events.givenL.length, limit: to })
   const { cells, repellentShare, sensitivity, surfaceM2, capillaryLH } = container
   const reservoirMostL = container.reservoirL
   const [cellOf] = cells
   const out = options.into ?? emptyRun(to - from, container)
-  const { givenL, visitH } = events
+  const { givenL, visitH, fillH } = events
   const outMissingL = out.missingL
   const outDriestShare = out.driestShare
   const outReservoirL = out.reservoirL
@@ -160,7 +162,15 @@ export function simulateWater(
 
     let given = givenL[hour]!
     const aheadH = visitH[hour]!
-    if (aheadH > 0) {
+    const isFilled =
+      (fillH !== undefined && fillH[hour] === 1) ||
+      (isFilledDaily && aheadH > 0 && hour % HOURS_A_DAY < EVENING_FROM_H)
+    if (isFilled) {
+      let missingL = 0
+      for (let cell = 0; cell < count; cell++) missingL += missing[cell]!
+      const past = runsPastShare(repellentShare, missing[0]! * aLitre)
+      given = missingL / (1 - past) + reservoirMostL - reservoir
+    } else if (aheadH > 0) {
       let wantedL = 0
       const until = hour + aheadH < to ? hour + aheadH : to
       for (let next = hour, nextDay = day; next < until; nextDay++) {

@@ -137,7 +137,7 @@ const FREE_SHARE = { least: 0.1, most: 0.8 }
  * Of a pot's water, what may be used before the plant goes short, 0–1: what is
  * easily available, less for peppers, less on a day that draws much.
  *
- * @param dailyMm what the crop draws that day, mm
+ * @param dailyMm what a field of the crop draws that day, mm: not what one lone plant does
  * @source FAO 56, Table 22 and its footnote
  */
 export const freeShareOf = (

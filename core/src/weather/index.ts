@@ -8,6 +8,7 @@ export {
   windAt2M,
 } from './air'
 export {
+  ASSUMED_WIND_MS,
   actualVapourPressureKPa,
   clearSkyRadiation,
   hargreavesEvapotranspirationMm,
@@ -28,7 +29,7 @@ export {
   type EvaporationHour,
 } from './hourly'
 export { referenceReasons } from './reasons'
-export { dailyWeatherSchema, type DailyWeather } from './schema'
+export { dailyWeatherSchema, type DailyWeather, type DayInPlace } from './schema'
 export * from './readers'
 export * from './generator'
 export { degreeDays, degreeDaysProvenance } from './degreeDays'

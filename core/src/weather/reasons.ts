@@ -14,7 +14,13 @@ export function referenceReasons(day: EvaporationDay, site: Site): readonly Reas
   return [
     reason('reference.penmanMonteith', {}, published(`${paper}, Eq. 6`)),
     ...assumed.map((term) =>
-      reason(`reference.assumed.${term}`, {}, published(`${paper}, chapter 3`)),
+      term === 'vapourPressure' && day.dewBelowMinK
+        ? reason(
+            'reference.assumed.dryAir',
+            { belowK: day.dewBelowMinK },
+            published(`${paper}, annex 6`),
+          )
+        : reason(`reference.assumed.${term}`, {}, published(`${paper}, chapter 3`)),
     ),
     reason(
       'reference.hargreaves',

@@ -19,6 +19,8 @@ export interface EvaporationDay {
   /** Relative humidity, 0–1, highest and lowest of the day. */
   readonly humidityMaxShare?: number | undefined
   readonly humidityMinShare?: number | undefined
+  /** Where none of these is known: how far the dew point lies below the lowest temperature, K; 0 where left out. */
+  readonly dewBelowMinK?: number | undefined
   readonly windMS?: number | undefined
   /** Height at which the wind was measured, m; 2 where not given. */
   readonly windHeightM?: number | undefined
@@ -54,7 +56,7 @@ const MJ_TO_MM = 0.408
 
 const kelvin = (tempC: number) => tempC + 273.16
 
-/** Actual vapour pressure, kPa (FAO 56, Eqs 14, 17, 18; without humidity, dew point = minimum). */
+/** Actual vapour pressure, kPa (FAO 56, Eqs 14, 17, 18; without humidity from the minimum, Eq. 48, less in dry places, annex 6). */
 export function actualVapourPressureKPa(day: EvaporationDay): number {
   const atMin = saturationVapourPressureKPa(day.tempMinC)
   const atMax = saturationVapourPressureKPa(day.tempMaxC)
@@ -64,7 +66,7 @@ export function actualVapourPressureKPa(day: EvaporationDay): number {
   if (high !== undefined && low !== undefined) return (atMin * high + atMax * low) / 2
   if (high !== undefined) return atMin * high
   if (low !== undefined) return atMax * low
-  return atMin
+  return day.dewBelowMinK ? saturationVapourPressureKPa(day.tempMinC - day.dewBelowMinK) : atMin
 }
 
 /** Solar radiation under a clear sky, MJ m⁻² d⁻¹ (FAO 56, Eq. 37). */

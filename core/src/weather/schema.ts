@@ -27,3 +27,9 @@ export const dailyWeatherSchema = open({
     context.addIssue(customIssue('humidityMinOverMax', ['humidityMinShare'], {}))
 })
 export type DailyWeather = z.infer<typeof dailyWeatherSchema>
+
+/** A day of a place, with what is usual there in the place of humidity that is not known. */
+export type DayInPlace = DailyWeather & {
+  /** How far the dew point lies below the lowest temperature of the day, K. */
+  readonly dewBelowMinK?: number | undefined
+}

@@ -3,7 +3,7 @@ import { addDays, dayOfYear, daysBetween } from '../units'
 import { generateWeather, type WeatherModel } from './generator'
 import { WET_FROM_MM } from './generator/model'
 import { clearSkyRadiation } from './referenceEvapotranspiration'
-import type { DailyWeather } from './schema'
+import type { DailyWeather, DayInPlace } from './schema'
 
 /** Today and six days more. */
 export const FORECAST_DAYS = 7
@@ -22,13 +22,13 @@ const seedFrom = (one: number, other: number) => (one * 7919 + other) % 2_147_48
 const EPOCH = '2000-01-01'
 
 /** The days that the simulated sky has in a year: always the same for a seed. */
-const skyOf = (model: WeatherModel, year: number, seed: number): DailyWeather[] =>
+const skyOf = (model: WeatherModel, year: number, seed: number): DayInPlace[] =>
   generateWeather(model, `${year}-01-01`, 366, seedFrom(seed, year)).filter(({ date }) =>
     date.startsWith(String(year)),
   )
 
 /** The days of the simulated sky from one date to another. */
-function skyBetween(model: WeatherModel, from: string, to: string, seed: number): DailyWeather[] {
+function skyBetween(model: WeatherModel, from: string, to: string, seed: number): DayInPlace[] {
   const [first, last] = [Number(from.slice(0, 4)), Number(to.slice(0, 4))]
   return Array.from({ length: last - first + 1 }, (_, index) => skyOf(model, first + index, seed))
     .flat()
@@ -38,7 +38,7 @@ function skyBetween(model: WeatherModel, from: string, to: string, seed: number)
 const tenths = (value: number) => Math.round(value * 10) / 10
 
 /** A day as a service tells it: in tenths, and marked for what it is. */
-const told = (day: DailyWeather): DailyWeather => ({
+const told = ({ dewBelowMinK: _usual, ...day }: DayInPlace): DailyWeather => ({
   ...day,
   tempMaxC: tenths(day.tempMaxC),
   tempMinC: tenths(day.tempMinC),

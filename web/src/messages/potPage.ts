@@ -45,10 +45,12 @@ export const potPageWords = {
     onDay: '{middle}',
     between: '{early} – {late} · about {middle}',
     never: 'not in these years',
+    allYear: 'any day of the year',
     row: {
       sow: 'Sow indoors',
       potOn: 'Pot on',
       harden: 'Harden off',
+      goesOut: 'Out at the earliest',
       soil: {
         early: 'Plant out (mix over 7 °C)',
         usual: 'Plant out (over 10 °C)',

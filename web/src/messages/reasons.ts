@@ -172,7 +172,7 @@ export const reasons = {
       cage: 'A cage, or a stake of {stakeMm}, set at planting.',
     },
     heatCost:
-      '{overK} K over the limit at the wall. {shellShare} of the mix lies in the outer 25 mm, half of that on the sunny side: about {lostShare} of the roots are lost.',
+      '{overK} K over the limit at the wall on a hot day; some heat there on {daysShare} of the days of the season. {shellShare} of the mix lies in the outer 25 mm, half of that on the sunny side: over the season about {lostShare} of the roots are lost.',
     rot: {
       least: 'Small fruit gets it least.',
       little: '{hasL} of root room a plant: from {limitL} on it is seldom.',
@@ -240,6 +240,8 @@ export const reasons = {
     assumed: {
       vapourPressure:
         'Humidity not known: the air is taken as saturated at the lowest temperature.',
+      dryAir:
+        'Humidity not known: so dry a month has its dew point {belowK} below the lowest temperature.',
       wind: 'Wind not known: 2 m/s taken.',
       radiation: 'Sun not known: taken from the span between lowest and highest temperature.',
     },

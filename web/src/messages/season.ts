@@ -2,6 +2,7 @@
 export const seasonWords = {
   string: {
     inWater: 'in {litres}',
+    untilDrip: '{litres}, until it dripped',
     line: 'Day that is shown',
     rows: 'One row for each',
     days: 'Days',

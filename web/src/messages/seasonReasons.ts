@@ -17,16 +17,24 @@ export const seasonReasons = {
   window: {
     frostOwn: 'Last frost as you gave it: {frostDate}.',
     frostYears: 'Last frost in nine of ten years by {frostDate}, counted over {yearCount} years.',
-    sow: 'Sown 6–8 weeks before the last frost.',
-    sowSlow: 'A slow kind: sown 9–11 weeks before the last frost.',
+    noFrost: 'Most of {yearCount} years have no frost at all here.',
+    outByFrost:
+      'Plants can go out from {goesOutDate} on, a week after the last frost: mix and nights are warm by then in most years.',
+    outByWarmth:
+      'Plants can go out from {goesOutDate} on: only then are mix and nights warm enough in half of the years.',
+    yearRound:
+      'No day of the year is too cold here. Planted about {goesOutDate}, most flowers open when nights and days suit them best.',
+    sow: 'Sown 7–9 weeks before they go out, that is 6–8 weeks before a last frost.',
+    sowSlow: 'A slow kind: sown 10–12 weeks before it goes out.',
     harden:
-      'Hardened off over 7–10 days: first an hour or two out in the shade, each day longer, into the sun from the fourth day on, the last nights out while they stay above {nightC}. Planted one to two weeks after the last frost, in the evening or under cloud.',
-    nights: 'Nights are to stay above {nightC} for a week.',
+      'Hardened off over 7–10 days: first an hour or two out in the shade, each day longer, into the sun from the fourth day on, the last nights out while they stay above {nightC}. Planted in the evening or under cloud.',
+    nights:
+      'Nights are to stay above {nightC}, on the mean of a week and of the four weeks after it.',
   },
   growth: {
     warmth:
-      'Its days to maturity, {maturityDays}, are told for a temperate summer; warmth is counted in degree-days from 10 °C to 30 °C, {neededDegreeDays} of them to the first ripe fruit.',
-    warmthNow: 'Since planting it has had {hadDegreeDays} degree-days.',
+      'Its days to maturity, {maturityDays}, are told for summer days of {highC} by day and {lowC} by night. Warmer days count for more, cool ones and great heat for less. Its first ripe fruit wants {neededDays} such days.',
+    warmthNow: 'Since planting it has had as much warmth as {hadDays} such days.',
     roots: 'Its pot lets it grow to {massShare} of an unrestricted plant.',
     light: 'The light where it stands leaves {leftShare} of its growth so far.',
     water: 'The water it had leaves {leftShare} of its growth so far.',

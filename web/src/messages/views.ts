@@ -82,6 +82,7 @@ export const viewWords = {
     skip: 'Skipped',
     finger: 'Finger test',
     howMuch: 'How much',
+    untilDrip: 'Until it dripped',
     record: 'Record it',
     place: '{place} of {count}',
     previousPot: 'Previous pot',

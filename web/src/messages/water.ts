@@ -53,6 +53,12 @@ export const waterWords = {
       twoPlants: 'Two plants for one',
       away: 'A week away',
     },
+    unwritten: {
+      whenWanted:
+        'Your tests say that on days without a record it is filled until it drips when it wants water: so it is reckoned.',
+      everyMorning:
+        'Your tests say that on days without a record it is filled until it drips each morning: so it is reckoned.',
+    },
     wetter:
       'On {day} there was {litres} more water in it than your records explain: perhaps somebody else watered it. Rimbo goes by what you measured.',
     drier:

@@ -14,8 +14,10 @@ export function useRecordWords() {
 
   function whatWords(record: GardenRecord): string {
     switch (record.kind) {
-      case 'water':
-        return volume(record.volumeL)
+      case 'water': {
+        const litres = volume(record.volumeL)
+        return record.how === 'untilDrip' ? t('string.untilDrip', { litres }) : litres
+      }
       case 'skipWater':
         return t(`skip.${record.reason}`)
       case 'finger':

@@ -12,7 +12,7 @@ import {
 } from '../pot'
 import { simulateWater } from '../simulate'
 import type { SuctionTable } from '../suction'
-import { likelihood, type AsComputed, type WaterTest } from './observation'
+import { FINGER_SD, likelihood, type AsComputed, type WaterTest } from './observation'
 import { unrecordedOf } from './unrecorded'
 
 /** A quantity as far as it is known: two of three lie within one sd. */
@@ -21,10 +21,21 @@ export interface Known {
   readonly sd: number
 }
 
+/**
+ * What a gardener does on a day of which nothing is written down: gives what was
+ * said, fills the pot until it drips when it wants water, or does so every morning.
+ */
+export const unwrittenHabits = ['asSaid', 'whenWanted', 'everyMorning'] as const
+export type UnwrittenHabit = (typeof unwrittenHabits)[number]
+
 /** One pot as it may be. */
 export interface Particle {
   thirst: number
   capacity: number
+  /** Suction as its gardener's finger feels it, beside the usual. */
+  finger: number
+  /** What its gardener does where nothing is written down. */
+  habit: UnwrittenHabit
   readonly state: WaterState
 }
 
@@ -42,6 +53,8 @@ export interface Learned {
   /** What its plants drink, and what it holds, beside the model. */
   readonly thirst: Known
   readonly capacity: Known
+  /** What is done where nothing is written down, as far as tests tell; as was said where they do not. */
+  readonly habit: UnwrittenHabit
   /** What each test made of what was missing. */
   readonly corrections: readonly WaterCorrection[]
   /** Tests for which its water had to change by more than is known of, in their order. */
@@ -61,6 +74,8 @@ export interface AssimilateOptions {
   readonly table: SuctionTable
   /** As it was at the first hour; full where left out. */
   readonly start?: WaterState
+  /** What was written down alone, and the visits of which nothing was; all went as said where left out. */
+  readonly written?: WaterEvents
   readonly count?: number
 }
 
@@ -69,9 +84,17 @@ export const PRIOR_SD = { thirst: 0.28, capacity: 0.12 }
 const LIMITS = { least: 0.3, most: 3 }
 const PARTICLES = 96
 /** Of what a pot holds, what a day adds to not knowing what is missing (memory). */
-const DAILY_BLUR = 0.01
+const DAILY_BLUR = 0.012
+/** So many gardeners give what was said, the others by halves as they are used to (memory). */
+const AS_SAID_SHARE = 0.5
+/** So often one takes to another way between two tests (memory). */
+const OTHER_WAY_SHARE = 0.03
+/** A habit is taken to be known from such a share of the pots carried along on. */
+const CLEAR_FROM_SHARE = 0.8
 /** Shrinkage of particles that are drawn again (Liu & West 2001). */
 const SHRINK = 0.97
+/** So few pots carried along tell a little too narrow a spread: widened until intervals hold what they promise on made-up pots. */
+const WIDENED = 1.02
 /** Hours over which drained water is caught. */
 const CAUGHT_H = 3
 /** A surprise is told where more than this share of the pots carried along had to change. */
@@ -83,7 +106,16 @@ const meanOf = (values: readonly number[]): Known => {
   return { mean, sd: Math.sqrt(variance) }
 }
 
+const widened = ({ mean, sd }: Known): Known => ({ mean, sd: sd * WIDENED })
+
 const sum = (values: Float64Array) => values.reduce((total, value) => total + value, 0)
+const drawnHabit = (uniform: number): UnwrittenHabit =>
+  uniform < AS_SAID_SHARE
+    ? 'asSaid'
+    : uniform < (1 + AS_SAID_SHARE) / 2
+      ? 'whenWanted'
+      : 'everyMorning'
+
 const copied = (state: WaterState): WaterState => ({ ...state, missingL: state.missingL.slice() })
 
 /** Draws as many again, each as often as its weight says (systematic resampling); gives their indices. */
@@ -100,7 +132,7 @@ function drawn(weights: Float64Array, first: number): number[] {
 
 /** Moves particles that were drawn again apart, keeping their mean and their spread. */
 function apart(particles: readonly Particle[], normal: () => number): void {
-  for (const name of ['thirst', 'capacity'] as const) {
+  for (const name of ['thirst', 'capacity', 'finger'] as const) {
     const logs = particles.map((one) => Math.log(one[name]))
     const { mean, sd } = meanOf(logs)
     particles.forEach((one, index) => {
@@ -115,8 +147,10 @@ function apart(particles: readonly Particle[], normal: () => number): void {
  * What finger tests, a scale, caught water and a probe tell of a pot: how wet it
  * is, how thirsty its plants are and how much it holds, beside the model.
  *
- * Many pots are carried along that might be this one, each with its own thirst
- * and capacity. At each test those that it speaks for are kept, and drawn again.
+ * Many pots are carried along that might be this one, each with its own thirst,
+ * capacity, and gardener: whose finger feels wetter or drier than others' do, and
+ * who gives what was said, or fills it, on days of which nothing is written down.
+ * At each test those that it speaks for are kept, and drawn again.
  * Now and then something is done that nobody writes down. Where that explains a
  * test better than any of the pots does, their water changes, and not their thirst.
  *
@@ -129,9 +163,9 @@ function apart(particles: readonly Particle[], normal: () => number): void {
 export function assimilate(
   container: WateredPot,
   weather: WaterWeather,
-  events: Pick<WaterEvents, 'givenL'>,
+  events: Pick<WaterEvents, 'givenL' | 'fillH'>,
   observations: readonly WaterTest[],
-  { seed, from, to, table, start, count = PARTICLES }: AssimilateOptions,
+  { seed, from, to, table, start, written, count = PARTICLES }: AssimilateOptions,
 ): Learned {
   const early = observations.find(({ hour }) => hour < from)
   if (early) throw new InputError('testBeforePlanting', { given: early.hour, limit: from })
@@ -143,6 +177,8 @@ export function assimilate(
   let particles: Particle[] = Array.from({ length: count }, () => ({
     thirst: Math.exp(PRIOR_SD.thirst * normal()),
     capacity: Math.exp(PRIOR_SD.capacity * normal()),
+    finger: Math.exp(FINGER_SD * change()),
+    habit: written ? drawnHabit(chance()) : 'asSaid',
     state: copied(start ?? fullPot(container)),
   }))
   const meanMissingL = new Float64Array(to - from)
@@ -153,18 +189,20 @@ export function assimilate(
   const surprises: Surprise[] = []
   const belowL = ({ reservoirL }: WaterState) => container.reservoirL - reservoirL
   const into = emptyRun(to - from, container)
-  const noVisits = { givenL: events.givenL, visitH: new Uint8Array(weather.days * HOURS_A_DAY) }
+  const said = { ...events, visitH: new Uint8Array(weather.days * HOURS_A_DAY) }
   const caughtL = new Float64Array(count)
 
   const carry = (begin: number, end: number) => {
     particles.forEach((particle, index) => {
-      const { state, thirst, capacity } = particle
-      const run = simulateWater(container, weather, noVisits, {
+      const { state, thirst, capacity, habit } = particle
+      const done = habit === 'asSaid' || !written ? said : written
+      const run = simulateWater(container, weather, done, {
         from: begin,
         to: end,
         start: state,
         thirst,
         capacity,
+        isFilledDaily: habit === 'everyMorning',
         into,
       })
       const blurL =
@@ -200,13 +238,14 @@ export function assimilate(
     const weights = new Float64Array(count)
     const unrecordedShare = new Float64Array(count)
     let expectedL = 0
-    particles.forEach(({ state, capacity }, index) => {
+    particles.forEach(({ state, capacity, finger }, index) => {
       const missingL = sum(state.missingL) + belowL(state)
       expectedL += missingL / count
       const pot: AsComputed = {
         missingL,
         // What is felt is felt at the top.
         missingShare: state.missingL[0]! / (availableL * capacity),
+        finger,
         drainedL: caughtL[index]!,
       }
       const explained = (1 - unrecorded.share) * likelihood(test, pot, table)
@@ -222,7 +261,9 @@ export function assimilate(
         changedCount++
         unrecorded.change(next, one.capacity, chance, change)
       }
-      return { ...one, state: next }
+      const takesToAnother = written !== undefined && chance() < OTHER_WAY_SHARE
+      const habit = takesToAnother ? drawnHabit(chance()) : one.habit
+      return { ...one, habit, state: next }
     })
     apart(particles, normal)
     const found = (value: (one: Particle) => number) => meanOf(particles.map(value)).mean
@@ -244,12 +285,16 @@ export function assimilate(
   for (let hour = 0; hour < to - from; hour++) {
     const mean = meanMissingL[hour]! / count
     meanMissingL[hour] = mean
-    sdMissingL[hour] = Math.sqrt(Math.max(0, sdMissingL[hour]! / count - mean ** 2))
+    sdMissingL[hour] = WIDENED * Math.sqrt(Math.max(0, sdMissingL[hour]! / count - mean ** 2))
   }
   return {
     testCount,
-    thirst: meanOf(particles.map(({ thirst }) => thirst)),
-    capacity: meanOf(particles.map(({ capacity }) => capacity)),
+    thirst: widened(meanOf(particles.map(({ thirst }) => thirst))),
+    capacity: widened(meanOf(particles.map(({ capacity }) => capacity))),
+    habit:
+      unwrittenHabits.find(
+        (habit) => particles.filter((one) => one.habit === habit).length > CLEAR_FROM_SHARE * count,
+      ) ?? 'asSaid',
     corrections,
     surprises,
     meanMissingL,

@@ -12,8 +12,10 @@ export {
   assimilate,
   PRIOR_SD,
   type AssimilateOptions,
+  unwrittenHabits,
   type Known,
   type Learned,
+  type UnwrittenHabit,
   type Particle,
 } from './assimilate'
 export { mostTelling, type TellingTest } from './telling'

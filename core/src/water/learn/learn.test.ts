@@ -150,6 +150,7 @@ test('the test that would tell most is one whose answer is not known before', ()
     ...one,
     thirst: 1,
     capacity: 1,
+    finger: 1,
     state: particles[0]!.state,
   }))
   expect(mostTelling(pot, weather, events, certain, table, now)!.bits).toBeCloseTo(0, 6)

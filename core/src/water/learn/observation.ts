@@ -31,6 +31,8 @@ const DRAINED_SD = { share: 0.1, leastL: 0.08 }
 const PROBE_SD_SHARE = 0.04
 /** A probe that jumps is soon found out: so often it is wrong. */
 const PROBE_WRONG_SHARE = 0.03
+/** By how much one finger feels wetter or drier than another, as a factor of suction (memory: a third). */
+export const FINGER_SD = 0.29
 
 /** Area below the normal curve, to 7 digits (Abramowitz & Stegun 1964, 26.2.17). */
 export function normalShare(z: number): number {
@@ -63,6 +65,8 @@ export interface AsComputed {
   /** Missing from the mix and from its reservoir. */
   readonly missingL: number
   readonly missingShare: number
+  /** Suction as this gardener's finger feels it, beside the usual. */
+  readonly finger: number
   /** Ran out in the three hours before. */
   readonly drainedL: number
 }
@@ -72,7 +76,7 @@ export function likelihood(test: WaterTest, pot: AsComputed, table: SuctionTable
   switch (test.kind) {
     case 'finger': {
       const suction = suctionAtDepthCm(table, pot.missingShare, KNUCKLE_MM[test.knuckle])
-      return feelShares(suction, test.knuckle)[feelOrder.indexOf(test.feel)]!
+      return feelShares(suction * pot.finger, test.knuckle)[feelOrder.indexOf(test.feel)]!
     }
     case 'weigh':
       return SCALE_WRONG_SHARE + bell(test.missingL, pot.missingL, test.sdL)

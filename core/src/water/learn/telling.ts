@@ -60,11 +60,9 @@ export function mostTelling(
     for (const knuckle of ['first', 'second'] as const) {
       const mean = [0, 0, 0]
       let within = 0
-      for (const own of missing) {
-        const shares = feelShares(
-          suctionAtDepthCm(table, own[index]!, KNUCKLE_MM[knuckle]),
-          knuckle,
-        )
+      for (const [particle, own] of missing.entries()) {
+        const suction = suctionAtDepthCm(table, own[index]!, KNUCKLE_MM[knuckle])
+        const shares = feelShares(suction * particles[particle]!.finger, knuckle)
         shares.forEach((share, feel) => (mean[feel]! += share / missing.length))
         within += entropyBits(shares) / missing.length
       }

@@ -54,7 +54,11 @@ function byScale(
 /** A finger or a probe: what is missing by the steps that it speaks for. */
 function byTouch(test: WaterTest, { cells }: WateredPot, table: SuctionTable): Unrecorded {
   const shares = Float64Array.from({ length: STEPS }, (_, step) =>
-    likelihood(test, { missingL: 0, missingShare: (step + 0.5) / STEPS, drainedL: 0 }, table),
+    likelihood(
+      test,
+      { missingL: 0, missingShare: (step + 0.5) / STEPS, finger: 1, drainedL: 0 },
+      table,
+    ),
   )
   const total = shares.reduce((sum, share) => sum + share, 0)
   return {

@@ -1,12 +1,14 @@
 import { CholeskyDecomposition, Matrix, solve } from 'ml-matrix'
 import { dayOfYear, daysBetween, InputError } from '../../units'
-import { solarRadiation, type Site } from '../referenceEvapotranspiration'
+import { ASSUMED_WIND_MS, solarRadiation, type Site } from '../referenceEvapotranspiration'
 import type { DailyWeather } from '../schema'
+import { dewBelowMinOf, drynessOf } from './dryness'
 import {
   aboveTheAir,
   between,
   betweenMonths,
   CLEARNESS,
+  MONTH_DAYS,
   WET_FROM_MM,
   wetShareOf,
   type MonthModel,
@@ -67,7 +69,7 @@ function readDays(
       tempMaxC: weather.tempMaxC,
       tempMinC: weather.tempMinC,
       clearness: Math.max(CLEARNESS.least, Math.min(CLEARNESS.most, clearness)),
-      logWind: Math.log(Math.max(0.1, weather.windMS ?? 2)),
+      logWind: Math.log(Math.max(0.1, weather.windMS ?? ASSUMED_WIND_MS)),
     }
     return {
       date: weather.date,
@@ -223,6 +225,13 @@ export function fitGenerator(days: readonly DailyWeather[], site: Site): Weather
     variables,
     ...memory,
     months: months.map(({ chain }, month) => ({
+      dewBelowMinK: dewBelowMinOf(
+        drynessOf(site, month, {
+          tempMaxC: usual[month]![variables.indexOf('tempMaxC')]!.mean,
+          tempMinC: usual[month]![variables.indexOf('tempMinC')]!.mean,
+          rainMm: wetShareOf(chain) * chain.rainShape * chain.rainScaleMm * MONTH_DAYS[month]!,
+        }),
+      ),
       ...chain,
       usual: usual[month]!,
       withRain: withRain[month]!,

@@ -1,5 +1,6 @@
 import { published } from '../../units'
 import type { Site } from '../referenceEvapotranspiration'
+import { dewBelowMinOf, drynessOf } from './dryness'
 import { MONTH_DAYS, type MonthModel, type WeatherModel } from './model'
 import type { MonthNormal } from './normals'
 
@@ -31,6 +32,8 @@ const WET_COOLER_K = 3
 const WET_MILDER_K = 0.8
 /** Of the sun above the air on a dry day, and how much less on a wet one (memory). */
 const CLEARNESS_DRY = 0.6
+/** More of it in months without rain: deserts have some 0.7 (memory). */
+const DRY_MONTH_MORE_CLEAR = 0.11
 const WET_LESS_CLEAR = 0.26
 const CLEARNESS_SD = 0.12
 
@@ -45,15 +48,17 @@ function gammaFromMean(meanMm: number): { rainShape: number; rainScaleMm: number
   return { rainShape: meanMm / rainScaleMm, rainScaleMm }
 }
 
-function monthFrom(
-  { tempMaxC, tempMinC, rainMm, wetDays }: MonthNormal,
-  month: number,
-): MonthModel {
+function monthFrom(site: Site, normal: MonthNormal, month: number): MonthModel {
+  const { tempMaxC, tempMinC, rainMm, wetDays } = normal
+  const dryness = drynessOf(site, month, normal)
   const wetShare = Math.min(0.98, wetDays / MONTH_DAYS[month]!)
   const usual = [
     { mean: tempMaxC, sd: TEMP_MAX_SD_K },
     { mean: tempMinC, sd: TEMP_MIN_SD_K },
-    { mean: CLEARNESS_DRY - wetShare * WET_LESS_CLEAR, sd: CLEARNESS_SD },
+    {
+      mean: CLEARNESS_DRY + dryness * DRY_MONTH_MORE_CLEAR - wetShare * WET_LESS_CLEAR,
+      sd: CLEARNESS_SD,
+    },
   ]
   const withRain = [
     -WET_COOLER_K / TEMP_MAX_SD_K,
@@ -66,6 +71,7 @@ function monthFrom(
     ...gammaFromMean(wetDays > 0 ? rainMm / wetDays : 1),
     usual,
     withRain,
+    dewBelowMinK: dewBelowMinOf(dryness),
     // What rain added is taken back before the rest is carried over: dry and wet
     // days have each their own mean, as in WGEN.
     afterRain: WGEN_CARRY.map(
@@ -86,7 +92,7 @@ export const generatorFromNormals = (
 ): WeatherModel => ({
   site,
   variables: ['tempMaxC', 'tempMinC', 'clearness'],
-  months: normals.map(monthFrom),
+  months: normals.map((normal, month) => monthFrom(site, normal, month)),
   carry: WGEN_CARRY,
   bringsRain: [0, 0, 0],
   shock: WGEN_SHOCK,

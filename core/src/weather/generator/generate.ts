@@ -1,7 +1,7 @@
 import { randomGamma, randomLcg, randomNormal } from 'd3-random'
 import { datesFrom, dayOfYear } from '../../units'
-import { solarRadiation } from '../referenceEvapotranspiration'
-import type { DailyWeather } from '../schema'
+import { ASSUMED_WIND_MS, solarRadiation } from '../referenceEvapotranspiration'
+import type { DailyWeather, DayInPlace } from '../schema'
 import {
   aboveTheAir,
   between,
@@ -25,7 +25,13 @@ const readerOf = (model: WeatherModel) => {
   const at = (name: Variable) => model.variables.indexOf(name)
   const [max, min, clear, wind] = [at('tempMaxC'), at('tempMinC'), at('clearness'), at('logWind')]
   const above = aboveTheAir(model.site)
-  return (date: string, day: number, values: readonly number[], rainMm: number): DailyWeather => {
+  return (date: string, day: number, values: readonly number[], rainMm: number): DayInPlace => {
+    const { from, to, way } = betweenMonths[day]!
+    const dewBelowMinK = between(
+      model.months[from]!.dewBelowMinK,
+      model.months[to]!.dewBelowMinK,
+      way,
+    )
     const tempMaxC = values[max]!
     const clearness = Math.max(CLEARNESS.least, Math.min(CLEARNESS.most, values[clear]!))
     return {
@@ -35,6 +41,7 @@ const readerOf = (model: WeatherModel) => {
       radiationMjM2: clearness * above[day]!,
       ...(wind >= 0 ? { windMS: Math.exp(values[wind]!) } : {}),
       rainMm,
+      ...(dewBelowMinK > 0 ? { dewBelowMinK } : {}),
     }
   }
 }
@@ -58,7 +65,7 @@ function deviationOf(model: WeatherModel, weather: DailyWeather): number[] {
     tempMinC: weather.tempMinC,
     clearness:
       solarRadiation({ ...weather, dayOfYear: day }, model.site) / aboveTheAir(model.site)[day]!,
-    logWind: Math.log(Math.max(0.1, weather.windMS ?? 2)),
+    logWind: Math.log(Math.max(0.1, weather.windMS ?? ASSUMED_WIND_MS)),
   }
   return model.variables.map((name, index) => {
     const { mean, sd } = spreads[index]!
@@ -82,7 +89,7 @@ export function generateWeather(
   count: number,
   seed: number,
   after?: DailyWeather,
-): DailyWeather[] {
+): DayInPlace[] {
   const uniform = randomLcg(seedOf(seed))
   const normal = randomNormal.source(uniform)(0, 1)
   const gamma = randomGamma.source(uniform)
@@ -119,7 +126,7 @@ export function generateWeather(
 }
 
 /** A day as it is on average then: mean temperatures and sun, and each day its share of the rain. */
-export function typicalDay(model: WeatherModel, date: string): DailyWeather {
+export function typicalDay(model: WeatherModel, date: string): DayInPlace {
   const day = dayOfYear(date)
   const { from, to, way } = betweenMonths[day]!
   const [one, other] = [model.months[from]!, model.months[to]!]

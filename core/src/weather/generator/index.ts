@@ -1,4 +1,5 @@
 export { fitGenerator } from './fit'
+export { usualFrosts, type UsualFrosts } from './frosts'
 export { generatorFromNormals, normalsProvenance } from './fromNormals'
 export { generateWeather, typicalDay } from './generate'
 export { between, betweenMonths, wetShareOf, type WeatherModel } from './model'

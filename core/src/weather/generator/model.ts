@@ -22,6 +22,8 @@ export interface MonthModel {
   /** By variable: what rain today, and rain yesterday, adds to the deviation. */
   readonly withRain: readonly number[]
   readonly afterRain: readonly number[]
+  /** How far the dew point lies below the lowest temperature, K: more in dry months. */
+  readonly dewBelowMinK: number
 }
 
 /**
@@ -50,7 +52,8 @@ export const WET_FROM_MM = 0.1
 
 /** The mean February of a cycle of leap years. */
 export const MONTH_DAYS = [31, 28.25, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31]
-const MID_MONTH = MONTH_DAYS.map(
+/** Day of the year in the middle of each month. */
+export const MID_MONTH = MONTH_DAYS.map(
   (days, month) => MONTH_DAYS.slice(0, month).reduce((sum, one) => sum + one, 0) + days / 2,
 )
 const YEAR_DAYS = 365.25

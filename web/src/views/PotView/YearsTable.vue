@@ -42,7 +42,13 @@ const found = computed(() =>
   worker.result.value?.plantings.find(({ plantingId }) => plantingId === props.plantingId),
 )
 
-const short = (date: string) => day(date, { day: 'numeric', month: 'short' })
+/** Dates of another year say so. */
+const short = (date: string) =>
+  day(date, {
+    day: 'numeric',
+    month: 'short',
+    ...(date.slice(0, 4) === props.now.slice(0, 4) ? {} : { year: 'numeric' }),
+  })
 const spread = (dates: DateSpread | undefined) =>
   dates
     ? t(dates.early === dates.late ? 'potPage.onDay' : 'potPage.between', {
@@ -60,9 +66,13 @@ const rows = computed(() => {
     { key: 'sow', value: range(window.sow) },
     { key: 'potOn', value: range(window.potOn) },
     { key: 'harden', value: range(window.harden) },
+    { key: 'goesOut', value: short(window.goesOutOn) },
     ...soilSchoolIds.map((school) => ({
       key: `soil.${school}`,
-      value: spread(window.schools[school]),
+      value:
+        window.isYearRound && !window.schools[school]
+          ? t('potPage.allYear')
+          : spread(window.schools[school]),
     })),
     { key: 'firstFlower', value: spread(firstFlower) },
     { key: 'firstRipe', value: spread(firstRipe) },

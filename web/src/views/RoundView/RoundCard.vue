@@ -41,6 +41,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{
   water: [volumeL: number]
+  drip: []
   feed: []
   skip: [reason: (typeof skipReasons)[number]]
   finger: [knuckle: (typeof knuckles)[number], feel: (typeof feels)[number]]
@@ -176,6 +177,7 @@ function giveAmount(): void {
         <el-button type="primary" native-type="submit" :disabled="!amountL || isSaving">
           {{ t('round.record') }}
         </el-button>
+        <el-button :disabled="isSaving" @click="emit('drip')">{{ t('round.untilDrip') }}</el-button>
       </form>
       <div v-if="opened === 'skip'" ref="more" class="round-more">
         <el-button

@@ -158,6 +158,7 @@ function listed(stop: Stop): string {
         :is-saving="isSaving"
         :safe-until="safeUntil"
         @water="(volumeL) => record({ kind: 'water', volumeL }, true)"
+        @drip="record({ kind: 'water', volumeL: current.untilDripL, how: 'untilDrip' }, true)"
         @skip="(reason) => record({ kind: 'skipWater', reason }, true)"
         @finger="(knuckle, feel) => record({ kind: 'finger', knuckle, feel }, false)"
         @feed="feed"

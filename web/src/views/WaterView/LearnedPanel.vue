@@ -39,6 +39,11 @@ const surprise = computed(() => {
     litres: water(Math.abs(moreL)),
   })
 })
+/** What is done on days of which nothing is written, where tests tell it. */
+const habit = computed(() => {
+  const known = learned.value?.habit
+  return known && known !== 'asSaid' ? t(`waterView.unwritten.${known}`) : undefined
+})
 const asked = computed(() => {
   const test = tellingTest(props.pot)
   return test && test.bits > LEAST_BITS
@@ -67,6 +72,7 @@ const asked = computed(() => {
       }}
     </p>
     <p v-else>{{ t('waterView.notLearned') }}</p>
+    <p v-if="habit">{{ habit }}</p>
     <p v-if="surprise" class="strong" data-surprise>{{ surprise }}</p>
     <p v-if="pot.ofWater.earlyCount" class="soft">
       {{ t('waterView.early', { count: pot.ofWater.earlyCount }, pot.ofWater.earlyCount) }}
