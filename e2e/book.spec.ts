@@ -62,9 +62,9 @@ test('the gardener’s own can and handful are what doses are told in', async ({
   await expect(page.getByText('Kept.')).toBeVisible()
   await page.getByRole('link', { name: 'Round' }).click()
   await expect(page.getByText(/Carry \d+ cans of 5\sL/)).toBeVisible()
-  await page.getByRole('button', { name: /^F1/ }).click()
-  // 4.3 L into cans of 5, by the quarter.
-  await expect(page.getByText('¾ can', { exact: true })).toBeVisible()
+  await page.getByRole('button', { name: /^K3/ }).click()
+  // 2.9 L into cans of 5, by the quarter.
+  await expect(page.getByText('½ can', { exact: true })).toBeVisible()
   await page.getByRole('link', { name: 'Mix' }).click()
   await page.getByRole('button', { name: 'Batches' }).click()
   // 62.8 g of lime at 1.3 g/mL is 48 mL: three quarters of a handful of 62.5 mL.

@@ -109,19 +109,19 @@ test('a pot at the far end stays in sight when its panel opens', async ({ page }
 })
 
 test('the bead of a watered pot is filled, and every pot can be read out', async ({ page }) => {
-  await openRoundAt(page, 'F1')
+  await openRoundAt(page, 'F2')
   await page.getByRole('button', { name: 'Watered', exact: true }).click()
-  await expect(page.getByText('F1: watering recorded.')).toBeVisible()
+  await expect(page.getByText('F2: watering recorded.')).toBeVisible()
   await page.getByRole('link', { name: 'Line-up' }).click()
-  // Today's bead of F1 is filled beside that of Monday; that of a pot that waits is not.
-  await expect(page.locator('[data-pot=F1] .bead-done')).toHaveCount(2)
-  await expect(page.locator('[data-pot=K1] .bead-done')).toHaveCount(1)
-  await expect(page.getByText('4 pots want water now')).toBeVisible()
-  const spoken = await page.locator('[data-pot=F1]').getAttribute('aria-label')
+  // Today's bead of F2 is filled; of K3, which waits, that of Tuesday alone.
+  await expect(page.locator('[data-pot=F2] .bead-done')).toHaveCount(1)
+  await expect(page.locator('[data-pot=K3] .bead-done')).toHaveCount(1)
+  await expect(page.getByText('6 pots want water now')).toBeVisible()
+  const spoken = await page.locator('[data-pot=F2]').getAttribute('aria-label')
   for (const part of [
-    'F1, Fabric bag',
-    '29.8',
-    'Marmande',
+    'F2, Fabric bag',
+    '29.',
+    'Rio Grande',
     'tall',
     'Thirds with coir',
     'Water today',

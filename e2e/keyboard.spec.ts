@@ -39,8 +39,8 @@ test('a pot is added, and watered, without a mouse', async ({ page }) => {
 test('the round goes by arrow keys and Enter', async ({ page }) => {
   await open(page, 'round')
   await tabTo(page, 'Fed and watered')
-  await page.keyboard.press('ArrowRight')
-  await page.keyboard.press('ArrowRight')
+  for (let step = 0; step < 3; step++) await page.keyboard.press('ArrowRight')
+  await expect(page.getByRole('region', { name: 'What F3 gets' })).toBeVisible()
   await page.keyboard.press('ArrowLeft')
   await expect(page.getByRole('region', { name: 'What F2 gets' })).toBeVisible()
   await tabTo(page, 'Watered')

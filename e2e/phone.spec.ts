@@ -7,17 +7,17 @@ const THUMB_PX = 44
 test('a round with a thumb: every button of the card is large enough, and one tap goes on', async ({
   page,
 }) => {
-  await openRoundAt(page, 'F1')
-  const card = page.getByRole('region', { name: 'What F1 gets' })
+  await openRoundAt(page, 'F2')
+  const card = page.getByRole('region', { name: 'What F2 gets' })
   for (const button of await card.locator('.el-button').all()) {
     const box = (await button.boundingBox())!
     expect(box.height).toBeGreaterThanOrEqual(THUMB_PX)
     expect(box.width).toBeGreaterThanOrEqual(THUMB_PX)
   }
   await card.getByRole('button', { name: 'Watered', exact: true }).tap()
-  await expect(page.getByRole('region', { name: 'What F2 gets' })).toBeVisible()
-  await page.getByRole('button', { name: 'Next pot' }).tap()
   await expect(page.getByRole('region', { name: 'What F3 gets' })).toBeVisible()
+  await page.getByRole('button', { name: 'Next pot' }).tap()
+  await expect(page.getByRole('region', { name: 'What K1 gets' })).toBeVisible()
   await expect(page.getByText('no water today')).toBeVisible()
   await expect(page.getByText(/Safe until/)).toBeVisible()
 })

@@ -1,9 +1,9 @@
 import { expect, open, openRoundAt, startOwn, test } from './support'
 
 test('a record shown as made is there after the tab is killed', async ({ page, context }) => {
-  await openRoundAt(page, 'F1')
+  await openRoundAt(page, 'K3')
   await page.getByRole('button', { name: 'Watered', exact: true }).click()
-  await expect(page.getByText('F1: watering recorded.')).toBeVisible()
+  await expect(page.getByText('K3: watering recorded.')).toBeVisible()
   // A crash, not a close: no handler of the page gets to run.
   const devtools = await context.newCDPSession(page)
   void devtools.send('Page.crash').catch(() => undefined)
@@ -12,19 +12,19 @@ test('a record shown as made is there after the tab is killed', async ({ page, c
   await next.goto('/book')
   const newest = next.getByRole('row').nth(1)
   await expect(newest).toContainText('Thu 18 Jun, 07:30')
-  await expect(newest).toContainText('F1')
+  await expect(newest).toContainText('K3')
   await expect(newest).toContainText(/\d\.?\d*\sL/)
 })
 
 test('another amount, and a record taken back', async ({ page }) => {
-  await openRoundAt(page, 'F1')
+  await openRoundAt(page, 'K3')
   await page.getByRole('button', { name: 'Other amount' }).click()
   await page.getByLabel('How much').fill('half a can')
   await expect(page.getByRole('alert')).toContainText('cannot be read')
   await page.getByLabel('How much').fill('1 gal')
   await page.getByRole('button', { name: 'Record it' }).click()
-  await expect(page.getByText('F1: watering recorded.')).toBeVisible()
-  await page.getByRole('button', { name: /^F1/ }).click()
+  await expect(page.getByText('K3: watering recorded.')).toBeVisible()
+  await page.getByRole('button', { name: /^K3/ }).click()
   await expect(page.getByText('3.8 L given')).toBeVisible()
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByText('3.8 L given')).toBeHidden()
@@ -34,14 +34,14 @@ test('another amount, and a record taken back', async ({ page }) => {
 test('two tabs see each other’s records and do not overwrite them', async ({ page, context }) => {
   await open(page, 'round')
   const second = await context.newPage()
-  await openRoundAt(second, 'F1')
+  await openRoundAt(second, 'K3')
   await second.getByRole('button', { name: 'Watered', exact: true }).click()
-  await expect(second.getByText('F1: watering recorded.')).toBeVisible()
-  await expect(page.getByRole('button', { name: /^F1/ })).toContainText('watered')
+  await expect(second.getByText('K3: watering recorded.')).toBeVisible()
+  await expect(page.getByRole('button', { name: /^K3/ })).toContainText('watered')
   await page.getByRole('button', { name: /^F2/ }).click()
   await page.getByRole('button', { name: 'Watered', exact: true }).click()
   await expect(second.getByRole('button', { name: /^F2/ })).toContainText('watered')
-  await expect(second.getByRole('button', { name: /^F1/ })).toContainText('watered')
+  await expect(second.getByRole('button', { name: /^K3/ })).toContainText('watered')
 })
 
 test('a broken, foreign or later file is refused by name, and the garden stays', async ({
@@ -66,7 +66,7 @@ test('a broken, foreign or later file is refused by name, and the garden stays',
   await expect(refusal).toContainText('name: ')
   await expect(refusal).toContainText('The open garden stays as it was.')
   await page.getByRole('link', { name: 'Line-up' }).click()
-  await expect(page.getByText('5 pots want water now')).toBeVisible()
+  await expect(page.getByText('7 pots want water now')).toBeVisible()
 })
 
 test('a garden goes out and comes back in, and can be undone', async ({ page }) => {
@@ -75,16 +75,16 @@ test('a garden goes out and comes back in, and can be undone', async ({ page }) 
   await page.getByRole('button', { name: 'Export the garden' }).click()
   const path = await (await file).path()
   await page.getByRole('link', { name: 'Line-up' }).click()
-  await page.locator('[data-pot=F1]').click()
+  await page.locator('[data-pot=K3]').click()
   await page.getByRole('button', { name: 'Delete', exact: true }).click()
-  await expect(page.getByText('4 pots want water now')).toBeVisible()
+  await expect(page.getByText('6 pots want water now')).toBeVisible()
   await page.getByRole('link', { name: 'Settings' }).click()
   await page.locator('input[type=file]').setInputFiles(path)
   await expect(page.getByText('Third floor, Port Maren read in.')).toBeVisible()
   await page.getByRole('link', { name: 'Line-up' }).click()
-  await expect(page.getByText('5 pots want water now')).toBeVisible()
+  await expect(page.getByText('7 pots want water now')).toBeVisible()
   await page.keyboard.press('Control+z')
-  await expect(page.getByText('4 pots want water now')).toBeVisible()
+  await expect(page.getByText('6 pots want water now')).toBeVisible()
 })
 
 test('a user’s words are text, never markup', async ({ page }) => {

@@ -1,6 +1,7 @@
 export { schoolIds, type SchoolId } from './schools'
 export { judgeFit, type FitJudgement } from './judge'
 export {
+  heatCondition,
   conditionIds,
   type Condition,
   type ConditionId,

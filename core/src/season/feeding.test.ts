@@ -177,7 +177,8 @@ describe('the walk with its feeds', () => {
     expect(walk.carryCans).toBe(Math.ceil(walk.carryL / demo.settings.measures.canL))
     for (const { stop, due, plainL } of walk.stops) {
       const fedL = due.reduce((sum, { dose }) => sum + (dose.solution?.volumeL ?? 0), 0)
-      expect(plainL + fedL).toBeGreaterThanOrEqual(stop.nowL - 1e-9)
+      // Neither less than it wants, nor its water a second time beside the feed.
+      expect(plainL + fedL).toBeCloseTo(Math.max(stop.nowL, fedL), 9)
     }
   })
   test('puts pots with the same feed at the same strength into one can', () => {
@@ -196,6 +197,26 @@ describe('the walk with its feeds', () => {
     }
     const shared = walk.cans.filter(({ containerIds }) => containerIds.length > 1)
     expect(shared.length).toBeGreaterThan(0)
+  })
+  test('of two liquids that are due the one that fell due first is poured, and no other', () => {
+    const { stop, feed } = walk.stops.find(({ due }) => due.some(({ dose }) => dose.solution))!
+    const [liquid] = feed!.due.filter(({ dose }) => dose.solution)
+    const named = (id: string, volumeL: number) => ({
+      ...liquid!,
+      dose: {
+        ...liquid!.dose,
+        product: { ...liquid!.dose.product, id },
+        solution: { ...liquid!.dose.solution!, volumeL },
+      },
+    })
+    const due = [named('first', 1), named('second', 2)]
+    const [two] = feedRound(
+      { ...round, stops: [stop] },
+      () => ({ ...feed!, due }),
+      feedTools(demo),
+    ).stops
+    expect(two!.due.map(({ dose }) => dose.product.id)).toEqual(['first'])
+    expect(two!.plainL).toBeCloseTo(Math.max(0, stop.nowL - 1), 9)
   })
   test('has nothing that is held back, and one can a pot', () => {
     for (const { due } of walk.stops) {

@@ -51,7 +51,14 @@ export {
 export { yearsSpread, type PlantingSpread, type YearsAsked, type YearsSpread } from './years'
 export { observationsOf } from './doings'
 export { climateOf, weatherOn, type Climate, type DaySource, type Sky } from './sky'
-export { inQuarterCans, roundOf, type Round, type Stop, type StopState } from './round'
+export {
+  inQuarterCans,
+  inTenthLitres,
+  roundOf,
+  type Round,
+  type Stop,
+  type StopState,
+} from './round'
 export { siteOf, spaceLoadOf, type SiteOf } from './site'
 export { arrangeTaskOf, standingSpots } from './arranging'
 export { judgePair, type PairJudgement } from './pair'

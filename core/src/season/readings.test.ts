@@ -147,3 +147,15 @@ test('how much may be missing is less for a pot that is known to drink more', ()
   expect(thirst.mean).toBeGreaterThan(1.1)
   expect(drinking.safeL / capacity.mean).toBeLessThan(today('k2').safeL)
 })
+
+test('given until it dripped it was full, however many litres were written down', () => {
+  const dripped = (volumeL: number, at = '2026-06-18T07:10') =>
+    today('f1', { at, kind: 'water', how: 'untilDrip', containerId: 'f1', volumeL })
+  for (const volumeL of [0.1, 2, 30]) {
+    expect(dripped(volumeL).depletionL).toBe(0)
+    expect(dripped(volumeL).nowL).toBe(0)
+    const yesterday = dripped(volumeL, '2026-06-17T18:10')
+    expect(yesterday.depletionL).toBeLessThan(0.6)
+    expect(yesterday.depletionL).toBeCloseTo(dripped(1, '2026-06-17T18:10').depletionL, 6)
+  }
+})

@@ -75,6 +75,10 @@ export function roundOf({ pots }: GardenToday, canL: number): Round {
   }
 }
 
+/** Litres as a can is read, to a tenth; never nothing. */
+export const inTenthLitres = (volumeL: number): number =>
+  Math.max(0.1, Math.round(volumeL * 10) / 10)
+
 /** A part of a can in quarters, as it is poured by eye; never less than one quarter. */
 export const inQuarterCans = (volumeL: number, canL: number): number =>
   Math.max(0.25, Math.round((volumeL / canL) * 4) / 4)

@@ -14,6 +14,7 @@ import {
   tellingTest,
   wateringHabits,
   waterCurve,
+  waterRisks,
   whatIfs,
   wiltingChance,
   type PotCourse,
@@ -166,6 +167,19 @@ describe('many years', () => {
     )
     expect(told[0]).toBe(0)
   })
+  test('rain that reaches the pots is in it: where none falls they hang in more years', () => {
+    // Baskets on the open landing, by a climate with a wet day of every two, and one without any.
+    const open = demo.spaces.map((space) => ({ ...space, covered: false }))
+    const months = (rainMm: number, wetDays: number) =>
+      demo.normals!.map((month) => ({ ...month, rainMm, wetDays }))
+    const weather = demo.weather.filter(({ date }) => date <= NOW.slice(0, 10))
+    const wiltsIn = (rainMm: number, wetDays: number) => {
+      const garden = { ...demo, spaces: open, weather, normals: months(rainMm, wetDays) }
+      const { pots } = wiltingChance(garden, { ...asked, count: 25, days: 8 })
+      return pots.reduce((total, { chance }) => total + chance.weekAway + chance.thirdDay, 0)
+    }
+    expect(wiltsIn(300, 25)).toBeLessThan(wiltsIn(0, 0) - 0.5)
+  })
   test('past the end of the season is refused', () =>
     expect(() => wiltingChance(demo, { ...asked, days: 300 })).toThrow(
       expect.objectContaining({ code: 'pastCourse' }),
@@ -272,5 +286,37 @@ describe('a wetting agent', () => {
       repellent(demo) / 2,
     )
     expect(repellent(inBark(own))).toBeLessThan(repellent(inBark(plain)) / 2)
+  })
+})
+
+describe('what is told of a pot', () => {
+  test('the band holds four of five of the pots that it may be', () => {
+    for (const code of ['K2', 'F3', 'R1', 'H1']) {
+      const pot = potIn(code)
+      const { learned, nowHour } = pot.ofWater
+      const curve = waterCurve(course, pot, 9, 7)
+      const now = nowHour - curve.from - 1
+      // What is missing beside the full pot, mix and reservoir.
+      const missing = learned!.particles.map(
+        ({ state }) => sum(state.missingL) + pot.water.reservoirL - state.reservoirL,
+      )
+      const [least, most] = [curve.highL, curve.lowL].map((row) => curve.fullL - row[now]!)
+      const within = missing.filter((one) => one >= least! - 0.02 && one <= most! + 0.02)
+      expect(within.length / missing.length).toBeGreaterThan(0.6)
+      // Four of five span less than all of them do.
+      expect(most! - least!).toBeLessThan(Math.max(...missing) - Math.min(...missing))
+    }
+  })
+  test('a reservoir under earth is too wet, one under bark is not (practice)', () => {
+    const tooWetIn = (recipeId: string) => {
+      const garden: Garden = {
+        ...demo,
+        containers: demo.containers.map((one) => (one.id === 'r1' ? { ...one, recipeId } : one)),
+      }
+      const own = gardenCourse(garden, NOW)
+      return waterRisks(own, potIn('R1', own)).tooWet.map(({ code }) => code)
+    }
+    expect(tooWetIn('plainEarth')).toContain('tooWet.reservoir')
+    expect(tooWetIn('fastDrainBark')).not.toContain('tooWet.reservoir')
   })
 })

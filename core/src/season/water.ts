@@ -42,19 +42,25 @@ export interface DayDrawing {
   }[]
 }
 
-/** Weather and leaf of a pot as its hourly balance takes them. */
+/** Weather and leaf of a pot as its hourly balance takes them, and what rain falls into past the leaves, m² by day. */
+export interface PotWeather extends WaterWeather {
+  readonly catchM2: Float64Array
+}
+
+/** Weather and leaf of a pot on its days. */
 export function waterWeatherOf(
   { container, volumes, wallM2 }: PotBase,
   place: Place,
   weather: readonly SpotDay[],
   plantedOn: number,
   plantsOn: (day: number) => DayDrawing['plants'],
-): WaterWeather {
+): PotWeather {
   const days = weather.length
   const referenceMm = new Float64Array(days * HOURS_A_DAY)
   const leafM2 = new Float64Array(days).fill(-1)
   const openM2 = new Float64Array(days)
   const rainL = new Float64Array(days)
+  const catchM2 = new Float64Array(days)
   const cropMm = new Float64Array(days)
   let ofWall = 0
   for (let day = Math.max(0, plantedOn); day < days; day++) {
@@ -74,6 +80,7 @@ export function waterWeatherOf(
     leafM2[day] = drawing.leafM2
     openM2[day] = drawing.openM2
     ofWall = drawing.wallM2
+    catchM2[day] = drawing.catchM2
     rainL[day] = (here.rainMm ?? 0) * drawing.catchM2
     const canopyM2 = plants.reduce((sum, one) => sum + one.canopyM2 * one.count, 0)
     let dailyMm = 0
@@ -88,6 +95,7 @@ export function waterWeatherOf(
     openM2,
     wallM2: ofWall,
     rainL,
+    catchM2,
     cropMm,
   }
 }
@@ -221,7 +229,7 @@ export function requireWeight(
 
 /** The water of a pot through the season, hour by hour. */
 export interface PotWater {
-  readonly weather: WaterWeather
+  readonly weather: PotWeather
   readonly events: WaterEvents
   readonly options: WaterOptions
   readonly run: WaterRun
@@ -237,7 +245,7 @@ export interface PotWater {
 /** A pot's water by what was recorded, what was felt, and the plan for what is not known. */
 export function waterOf(
   base: PotBase,
-  weather: WaterWeather,
+  weather: PotWeather,
   doings: Doings,
   visitH: Uint8Array,
   known: readonly WaterTest[],

@@ -110,7 +110,7 @@ function fill(
     const usualMm = usual[at + HOURS_A_DAY]! - usual[at]!
     leafM2[day] = ofCourse.leafM2[today + day]!
     cropMm[day] = usualMm > 0 ? (ofCourse.cropMm[today + day]! * dailyMm) / usualMm : dailyMm
-    rainL[day] = (here.rainMm ?? 0) * pot.volumes.surfaceM2 * RAIN_PAST_LEAVES
+    rainL[day] = (here.rainMm ?? 0) * ofCourse.catchM2[today + day]!
   }
   let sum = 0
   for (let hour = 0; hour < referenceMm.length; hour++) {
@@ -119,8 +119,6 @@ function fill(
   }
   into.referenceSumMm[referenceMm.length] = sum
 }
-/** Of the rain over a grown pot, what gets past the leaves. */
-const RAIN_PAST_LEAVES = 0.5
 
 /** Whether leaves hang long enough on some day to be seen. */
 function wilts(hadShare: Float64Array, referenceMm: Float64Array): boolean {

@@ -177,3 +177,37 @@ describe('what is poured', () => {
     expect(Math.min(...hadShare.subarray(0, Math.floor(emptyAfter * HOURS_A_DAY)))).toBe(1)
   })
 })
+
+describe('the quiet hours', () => {
+  const pots = (['bucket', 'pot', 'basket', 'fabricBag'] as const).map(
+    (type) => wateredPot(type, 'thirds').pot,
+  )
+  test('go as all others do: a rain that nobody could measure changes nothing', () => {
+    const litre = fc.double({ min: 0, max: 4, noNaN: true })
+    const hour = fc.integer({ min: 0, max: HOURS - 1 })
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...pots),
+        fc.double({ min: 0.5, max: 12, noNaN: true }),
+        fc.double({ min: 0.5, max: 2, noNaN: true }),
+        fc.array(fc.tuple(hour, litre), { maxLength: 6 }),
+        fc.boolean(),
+        (pot, dailyMm, thirst, given, isVisited) => {
+          const givenL = new Float64Array(HOURS)
+          for (const [when, litres] of given) givenL[when]! += litres
+          const events = { givenL, visitH: isVisited ? dailyVisits(HOURS) : none.visitH }
+          const leaf = { leafM2: 0.3, openM2: 0.04, wallM2: 0.05 }
+          const [quiet, gone] = [0, 1e-13].map((rainL) =>
+            simulateWater(pot, steadyWeather(DAYS, dailyMm, { ...leaf, rainL }), events, {
+              thirst,
+            }),
+          )
+          for (const row of ['missingL', 'usedL', 'hadShare', 'driestShare', 'givenL'] as const)
+            for (let index = 0; index < HOURS; index++)
+              expect(Math.abs(quiet![row][index]! - gone![row][index]!)).toBeLessThan(1e-9)
+        },
+      ),
+      { numRuns: 60 },
+    )
+  })
+})

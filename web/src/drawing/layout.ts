@@ -1,4 +1,4 @@
-import { scaleLinear } from 'd3'
+import { ticks } from 'd3'
 import { toUnit, type PotToday, type UnitSystem } from '@rimbo/core'
 import { extentOf } from './plantPlaces'
 
@@ -76,8 +76,7 @@ export function rulerTicks(topMm: number, system: UnitSystem): readonly RulerTic
   const unit = system === 'metric' ? 'm' : 'ft'
   const top = toUnit(topMm, 'length', unit)
   const perUnitMm = topMm / top
-  return scaleLinear([0, top], [0, topMm])
-    .ticks(8)
+  return ticks(0, top, 8)
     .map((value) => ({ value, mm: value * perUnitMm }))
     .filter((tick) => tick.mm < topMm * TICKS_UP_TO)
 }

@@ -51,7 +51,7 @@ export const seasonReasons = {
       fitted: 'Their weather is learned from the days in the garden’s own list.',
       normals: 'Their weather is made from the normals of the place.',
       usual:
-        'Their weather is made from what is usual at this latitude: type the normals of the place under Water.',
+        'Their weather is made from what is usual at this latitude, which may be off by 7 K in deserts and on mild coasts: type the normals of the place under Water.',
     },
     wilting:
       'A year counts when leaves hang for {hours} hours of some day. How thirsty the plants are is drawn anew each year, as far as it is known.',

@@ -59,7 +59,7 @@ export interface Learned {
   readonly corrections: readonly WaterCorrection[]
   /** Tests for which its water had to change by more than is known of, in their order. */
   readonly surprises: readonly Surprise[]
-  /** Missing hour by hour from the first to the last asked for, L: the mean of all, and its sd. */
+  /** Missing from mix and reservoir hour by hour from the first to the last asked for, L: the mean of all, and its sd. */
   readonly meanMissingL: Float64Array
   readonly sdMissingL: Float64Array
   /** As they are at the end. */
@@ -218,7 +218,8 @@ export function assimilate(
       for (let hour = Math.max(0, end - begin - CAUGHT_H); hour < end - begin; hour++)
         caughtL[index] += run.drainedL[hour]!
       for (let hour = begin; hour < end; hour++) {
-        const missingL = run.missingL[hour - begin]!
+        const row = hour - begin
+        const missingL = run.missingL[row]! + container.reservoirL - run.reservoirL[row]!
         meanMissingL[hour - from]! += missingL
         sdMissingL[hour - from]! += missingL ** 2
       }

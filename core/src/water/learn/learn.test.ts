@@ -9,6 +9,7 @@ import {
   dailyVisits,
   feelShares,
   KNUCKLE_MM,
+  MORNING_H,
   mostTelling,
   normalShare,
   PRIOR_SD,
@@ -154,4 +155,99 @@ test('the test that would tell most is one whose answer is not known before', ()
     state: particles[0]!.state,
   }))
   expect(mostTelling(pot, weather, events, certain, table, now)!.bits).toBeCloseTo(0, 6)
+})
+
+describe('gardeners', () => {
+  /** Filled to the drip every morning, whatever that takes. */
+  const filledL = new Float64Array(hours).map((_, hour) =>
+    hour % HOURS_A_DAY === MORNING_H ? 40 : 0,
+  )
+  const planned = simulateWater(pot, weather, {
+    givenL: new Float64Array(hours),
+    visitH: dailyVisits(hours),
+  }).givenL
+  const unwritten = { givenL: new Float64Array(hours), visitH: dailyVisits(hours) }
+  const fillH = Uint8Array.from(filledL, (litres) => (litres > 0 ? 1 : 0))
+  const someL = filledL.map((litres) => (litres > 0 ? 0.5 : 0))
+
+  /** Twelve readings of a pot: by the scale, or by a finger that feels otherwise than most. */
+  function readings(thirst: number, capacity: number, seed: number, finger?: number): WaterTest[] {
+    const givenL = finger === undefined ? filledL : events.givenL
+    const truth = simulateWater(pot, weather, { ...events, givenL }, { thirst, capacity })
+    const uniform = randomLcg(seed)
+    const normal = randomNormal.source(uniform)(0, 1)
+    return Array.from({ length: 12 }, (_, index): WaterTest => {
+      const hour = (index * 2 + 2) * HOURS_A_DAY + (index % 2 ? 7 : 18)
+      const missingL = truth.missingL[hour - 1]! + 0.25 * normal()
+      if (finger === undefined) return { hour, kind: 'weigh', missingL, sdL: 0.25 }
+      const knuckle = index % 2 ? 'second' : 'first'
+      const suction = suctionAtDepthCm(table, truth.driestShare[hour - 1]!, KNUCKLE_MM[knuckle])
+      const [dry, moist] = feelShares(suction * finger, knuckle)
+      const chance = uniform()
+      const feel = chance < dry ? 'dry' : chance < dry + moist ? 'moist' : 'wet'
+      return { hour, kind: 'finger', knuckle, feel }
+    })
+  }
+  const ofHabit = { seed: 0.4, from: 0, to: hours, table }
+
+  test.each([1, 1.3, 1.6])(
+    'who fills it every morning and writes nothing: %d is found within a tenth',
+    (thirst) => {
+      const found = [0.1, 0.3, 0.5, 0.7].map((seed) =>
+        assimilate(pot, weather, { givenL: planned }, readings(thirst, 1, seed), {
+          ...ofHabit,
+          written: unwritten,
+        }),
+      )
+      const mean = found.reduce((sum, one) => sum + one.thirst.mean, 0) / found.length
+      expect(Math.abs(mean / thirst - 1)).toBeLessThan(0.1)
+    },
+  )
+  test.each([1, 1.3, 1.6])(
+    'a can given until it dripped, the litres a guess: %d is found within a tenth',
+    (thirst) => {
+      const found = [0.1, 0.3, 0.5, 0.7].map((seed) =>
+        assimilate(pot, weather, { givenL: someL, fillH }, readings(thirst, 1, seed), ofHabit),
+      )
+      const mean = found.reduce((sum, one) => sum + one.thirst.mean, 0) / found.length
+      expect(Math.abs(mean / thirst - 1)).toBeLessThan(0.1)
+    },
+  )
+
+  /** Over many made-up pots, in how many the interval of four in five holds the truth. */
+  function coverage(
+    learnOf: (thirst: number, capacity: number, seed: number, finger: number) => number[],
+  ) {
+    const uniform = randomLcg(0.21)
+    const normal = randomNormal.source(uniform)(0, 1)
+    const POTS = 100
+    let covered = 0
+    for (let index = 0; index < POTS; index++) {
+      const thirst = Math.exp(PRIOR_SD.thirst * normal())
+      const capacity = Math.exp(PRIOR_SD.capacity * normal())
+      const finger = Math.exp(Math.log(4 / 3) * normal())
+      const [mean, sd] = learnOf(thirst, capacity, (0.13 + index * 0.7549) % 1, finger)
+      if (Math.abs(mean! - thirst) < 1.2816 * sd!) covered++
+    }
+    return covered / POTS
+  }
+  // Two standard deviations of a binomial of 100 and 0.8 are 0.08.
+  test('fingers that differ by a third between people: four in five hold', () => {
+    const share = coverage((thirst, capacity, seed, finger) => {
+      const { mean, sd } = learn(readings(thirst, capacity, seed, finger), seed).thirst
+      return [mean, sd]
+    })
+    expect(share).toBeGreaterThan(0.72)
+    expect(share).toBeLessThan(0.92)
+  })
+  test('filled every morning without a word: four in five hold', () => {
+    const share = coverage((thirst, capacity, seed) => {
+      const options = { ...ofHabit, seed, written: unwritten }
+      const tests = readings(thirst, capacity, seed)
+      const { mean, sd } = assimilate(pot, weather, { givenL: planned }, tests, options).thirst
+      return [mean, sd]
+    })
+    expect(share).toBeGreaterThan(0.7)
+    expect(share).toBeLessThan(0.92)
+  })
 })

@@ -7,7 +7,7 @@ const DRY_BELOW_SHARE = 0.5
  * How far the dew point lies below the lowest temperature where nothing rains, K:
  * 2 in dry places, over watered land (FAO 56, annex 6); over paving more (memory).
  */
-const DEW_BELOW_MIN_K = 4
+const DEW_BELOW_MIN_K = 5
 
 interface MonthOfYear {
   readonly tempMaxC: number

@@ -1,3 +1,4 @@
+import { remembered } from '../../units'
 import { extraterrestrialRadiation } from '../sun'
 import type { Site } from '../referenceEvapotranspiration'
 
@@ -87,8 +88,9 @@ export const wetShareOf = ({
   wetAfterDry / (1 + wetAfterDry - wetAfterWet)
 
 /** Radiation above the air by day of the year, MJ m⁻² d⁻¹; index 0 is not used. */
-export const aboveTheAir = ({ latitudeDeg }: Site): readonly number[] =>
-  Array.from({ length: 367 }, (_, day) => extraterrestrialRadiation(latitudeDeg, Math.max(1, day)))
+export const aboveTheAir = remembered(({ latitudeDeg }: Site): readonly number[] =>
+  Array.from({ length: 367 }, (_, day) => extraterrestrialRadiation(latitudeDeg, Math.max(1, day))),
+)
 
 /** Sun never comes through less, nor more (memory: heavy cloud; FAO 56 Eq. 37 on a mountain). */
 export const CLEARNESS = { least: 0.08, most: 0.78 } as const

@@ -32,7 +32,9 @@ const DAY_K = { inland: 5.5, coastal: 4 } as const
 
 /**
  * Normals where nothing is known but where the place lies: its latitude, its
- * height and whether a sea is near. Within some 4 K; rain is a mere guess.
+ * height and whether a sea is near. Over ten towns from
+ * Edmonton to Singapore the months are off by 4 K (root mean square) or less in
+ * eight, by up to 7 K in deserts and on mild western coasts; rain is a mere guess.
  */
 export function usualNormals({ latitudeDeg, elevationM, coastal }: Site): MonthNormal[] {
   const kind = coastal ? 'coastal' : 'inland'

@@ -6,6 +6,7 @@ import {
   feels,
   fieldSchema,
   inQuarterCans,
+  inTenthLitres,
   isOverLabel,
   knuckles,
   recordSchema,
@@ -65,10 +66,10 @@ const feedDone = computed(() => {
   const isPoured = isDue.value || props.fed?.due[0]?.dose.solution
   return t(isPoured ? 'feedRound.done' : 'feedRound.doneStrewn')
 })
-const amountL = ref<number | undefined>(props.stop.nowL || 1)
+const amountL = ref<number | undefined>(inTenthLitres(props.stop.nowL || 1))
 watch(
   () => props.stop.nowL,
-  (nowL) => (amountL.value = nowL || 1),
+  (nowL) => (amountL.value = inTenthLitres(nowL || 1)),
 )
 const cans = computed(() => inQuarterCans(props.stop.nowL, props.measures.canL))
 
