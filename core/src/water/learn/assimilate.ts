@@ -191,6 +191,7 @@ export function assimilate(
   const into = emptyRun(to - from, container)
   const said = { ...events, visitH: new Uint8Array(weather.days * HOURS_A_DAY) }
   const caughtL = new Float64Array(count)
+  const hasReservoir = container.reservoirL > 0
 
   const carry = (begin: number, end: number) => {
     particles.forEach((particle, index) => {
@@ -217,11 +218,11 @@ export function assimilate(
       caughtL[index] = 0
       for (let hour = Math.max(0, end - begin - CAUGHT_H); hour < end - begin; hour++)
         caughtL[index] += run.drainedL[hour]!
-      for (let hour = begin; hour < end; hour++) {
-        const row = hour - begin
-        const missingL = run.missingL[row]! + container.reservoirL - run.reservoirL[row]!
-        meanMissingL[hour - from]! += missingL
-        sdMissingL[hour - from]! += missingL ** 2
+      const { missingL: ofMix, reservoirL: left } = run
+      for (let row = 0, hour = begin - from; row < end - begin; row++, hour++) {
+        const missingL = ofMix[row]! + (hasReservoir ? container.reservoirL - left[row]! : 0)
+        meanMissingL[hour]! += missingL
+        sdMissingL[hour]! += missingL * missingL
       }
     })
   }
