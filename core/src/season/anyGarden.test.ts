@@ -136,6 +136,7 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
     const { carryL, cans } = season.roundOf(day, garden.settings.measures.canL)
     expect(Number.isFinite(carryL) && Number.isFinite(cans)).toBe(true)
   },
+  inTenthLitres: () => expect(season.inTenthLitres(0.04)).toBe(0.1),
   inQuarterCans: ({ garden }) => season.inQuarterCans(3, garden.settings.measures.canL),
   potString: (here) => eachPot(here, (pot) => season.potString(here.course, pot)),
   withFeeds: (here) =>

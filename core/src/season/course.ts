@@ -162,8 +162,11 @@ function courseOf(
   }
   const unhindered = grown(undefined)
   const first = watered(unhindered, false)
-  const shares = dailyShareOf(first.run, first.weather)
-  const isShort = shares.some((share) => share < SHORT_BELOW)
+  // What a day to come may lack is nothing to the days before it.
+  const shares = dailyShareOf(first.run, first.weather).map((share) =>
+    share < SHORT_BELOW ? share : 1,
+  )
+  const isShort = shares.some((share) => share < 1)
   const plants = isShort ? grown(shares) : unhindered
   const ofWater = watered(plants, true)
 

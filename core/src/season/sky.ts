@@ -141,6 +141,12 @@ const skyFrom = remembered(
   },
 )
 
+/** The first day from one on of which nothing is known but the time of year; the number of days where there is none. */
+export function firstUnknown({ sources }: Sky, from: number): number {
+  const day = sources.findIndex((source, index) => index >= from && source === 'typical')
+  return day < 0 ? sources.length : day
+}
+
 /** The same days, their sun parted into what comes straight and what from all the sky. */
 export const openDaysOf = remembered((sky: Sky, place: Place): readonly OpenDay[] =>
   sky.days.map((day) => openDay(day, place)),

@@ -1,4 +1,5 @@
 import {
+  PRIOR_SD,
   assimilate,
   freeShareOf,
   mostTelling,
@@ -79,7 +80,7 @@ export function waterCurve(
   const highL = new Float64Array(hours)
   const shortBelowL = new Float64Array(hours)
   const hangsL = new Float64Array(hours)
-  const known = learned?.thirst ?? { mean: 1, sd: 0.28 }
+  const known = learned?.thirst ?? { mean: 1, sd: PRIOR_SD.thirst }
   const ahead = [1, -1].map((sign) => {
     const state = stateAt(pot, nowHour)
     const thirst = Math.max(0.2, known.mean + sign * FOUR_IN_FIVE * known.sd)

@@ -3,6 +3,7 @@ import { openDay, weatherAt } from '../place'
 import { randomLcg, randomNormal } from 'd3-random'
 import { addDays, dayOfYear, daysBetween, InputError, reason, type Reason } from '../units'
 import {
+  DAYLIGHT_MM,
   emptyRun,
   fullPot,
   MORNING_H,
@@ -21,7 +22,7 @@ import {
   type DayInPlace,
 } from '../weather'
 import { gardenCourse, type GardenCourse, type PotCourse } from './course'
-import { climateOf } from './sky'
+import { climateOf, firstUnknown } from './sky'
 
 /** How often one comes by with the can, by the plan of the day. */
 export const wateringHabits = ['daily', 'secondDay', 'thirdDay', 'weekAway'] as const
@@ -74,8 +75,7 @@ function visitsBy(habit: WateringHabit, days: number): Uint8Array {
 /** Days that are known, measured or forecast, from today on. */
 function knownAhead({ sky, today, from }: GardenCourse): readonly DayInPlace[] {
   const first = daysBetween(from, today)
-  const end = sky.sources.findIndex((source, day) => day >= first && source === 'typical')
-  return sky.days.slice(first, end < 0 ? sky.days.length : end)
+  return sky.days.slice(first, firstUnknown(sky, first))
 }
 
 /** The hours of open days, from which those at each spot are scaled. */
@@ -125,7 +125,7 @@ function wilts(hadShare: Float64Array, referenceMm: Float64Array): boolean {
   let hours = 0
   for (let hour = 0; hour < hadShare.length; hour++) {
     if (hour % HOURS_A_DAY === 0) hours = 0
-    if (hadShare[hour]! < WILTS_BELOW && referenceMm[hour]! > 0.03 && ++hours >= WILTS_FOR_H)
+    if (hadShare[hour]! < WILTS_BELOW && referenceMm[hour]! > DAYLIGHT_MM && ++hours >= WILTS_FOR_H)
       return true
   }
   return false

@@ -3,6 +3,7 @@ import { mixesOf, type Garden } from '../garden'
 import { capillaryFlowCmD } from '../mix'
 import { addDays, InputError, memory, practice, reason, type Reason } from '../units'
 import {
+  DAYLIGHT_MM,
   dailyVisits,
   simulateWater,
   WILTS_BELOW,
@@ -58,8 +59,6 @@ const TWICE_THE_VOLUME = Math.cbrt(2)
 const TWO_LEAF = 1.6
 /** A reservoir put into a pot takes so much of its room (memory). */
 const INSERT_SHARE = 0.2
-/** An hour of day, by what it draws from short grass, mm. */
-const DAYLIGHT_MM = 0.03
 
 /** A reservoir put into a pot that has none: some of the mix makes room for water. */
 function withInsert(pot: PotCourse): WateredPot {

@@ -18,7 +18,7 @@ import { addDays, dayOf, daysBetween, InputError, reason, type Reason } from '..
 import { generateWeather, normalsProvenance, type DayInPlace, type WeatherModel } from '../weather'
 import { gardenCourse, type GardenCourse, type PotCourse } from './course'
 import { observationsOf } from './doings'
-import { climateOf } from './sky'
+import { climateOf, firstUnknown } from './sky'
 
 /** What may come of one planting: one year in ten is below the least, one above the most. */
 export interface PlantingSpread {
@@ -117,9 +117,7 @@ function yearOf(
 
 /** The days that are known, measured or forecast, up to the first that is not. */
 function knownDays({ sky, today, from }: GardenCourse): readonly DayInPlace[] {
-  const after = daysBetween(from, today)
-  const end = sky.sources.findIndex((source, day) => day > after && source === 'typical')
-  return sky.days.slice(0, end < 0 ? sky.days.length : end)
+  return sky.days.slice(0, firstUnknown(sky, daysBetween(from, today) + 1))
 }
 
 /**

@@ -1,6 +1,7 @@
 import { HOURS_A_DAY } from '../weather'
 import { MORNING_H, shortInH, WILTS_BELOW } from './plan'
 import {
+  DAYLIGHT_MM,
   fullPot,
   sumsOf,
   type WateredPot,
@@ -25,8 +26,6 @@ export type AwayVerdict = (typeof awayVerdicts)[number]
 const LOST_AFTER_H = 24
 /** A mix of which so much is used up is dry through, and its fine roots with it (memory). */
 const DRY_THROUGH_SHARE = 0.8
-/** An hour of day, by what it draws from short grass, mm. */
-const DAYLIGHT_MM = 0.03
 
 export interface AwayOutcome {
   readonly verdict: AwayVerdict

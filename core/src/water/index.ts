@@ -20,6 +20,7 @@ export {
 } from './store'
 export { runsPastShare, simulateWater, SPLASH_L } from './simulate'
 export {
+  DAYLIGHT_MM,
   emptyRun,
   EVENING_FROM_H,
   fullPot,

@@ -1,5 +1,8 @@
 import type { WaterStore } from './store'
 
+/** An hour of day, by what it draws from short grass, mm: less is night. */
+export const DAYLIGHT_MM = 0.03
+
 /** From here on a walk is the evening's, hour of the day. */
 export const EVENING_FROM_H = 14
 

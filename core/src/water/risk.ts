@@ -1,7 +1,7 @@
 import type { Variety } from '../plant'
 import { memory, practice, published, reason, type Reason } from '../units'
 import { HOURS_A_DAY } from '../weather'
-import type { WaterRun, WaterWeather } from './pot'
+import { DAYLIGHT_MM, type WaterRun, type WaterWeather } from './pot'
 
 export const riskLevels = ['low', 'raised', 'high'] as const
 export type RiskLevel = (typeof riskLevels)[number]
@@ -37,9 +37,6 @@ const LEVELS = { raised: 0.08, high: 0.25 }
 
 const levelOf = (score: number): RiskLevel =>
   score >= LEVELS.high ? 'high' : score >= LEVELS.raised ? 'raised' : 'low'
-
-/** An hour of day, by what it draws from short grass, mm. */
-const DAYLIGHT_MM = 0.03
 
 export interface FruitOnPlant {
   readonly variety: Variety

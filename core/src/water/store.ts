@@ -15,6 +15,7 @@ import {
 } from '../mix'
 import type { Crop } from '../plant'
 import { memory, own, published, reason, type Reason } from '../units'
+import { HOURS_A_DAY } from '../weather'
 
 /** Water of a pot, or of one tier of a tower, from drained down to wilting, L. */
 export interface WaterCell {
@@ -61,7 +62,6 @@ const EARTH_EASY_SHARE = 0.4
 const EARTH_BUFFER_SHARE = 0.15
 /** What a wick as thick as a finger lifts (memory), L a day. */
 const WICK_L_D = 2
-const HOURS = 24
 
 const fao56Earth = published('FAO Irrigation and Drainage Paper 56, Tables 19 and 22')
 const storeProvenance = published(
@@ -75,9 +75,9 @@ function capillaryOf(container: Container, volumes: ContainerVolumes, mix: Mix):
   const { slices, waterTableMm } = mixBody(container)
   const riseMm = slices.at(-1)!.toMm - waterTableMm
   const areaM2 = volumes.fillVolumeL / riseMm
-  const throughMixL = (capillaryFlowCmD(mix, riseMm / 2) * 10 * areaM2) / HOURS
+  const throughMixL = (capillaryFlowCmD(mix, riseMm / 2) * 10 * areaM2) / HOURS_A_DAY
   return reservoir.feeding === 'wick'
-    ? Math.min(throughMixL, (reservoir.footCount * WICK_L_D) / HOURS)
+    ? Math.min(throughMixL, (reservoir.footCount * WICK_L_D) / HOURS_A_DAY)
     : throughMixL
 }
 
@@ -176,7 +176,7 @@ export function storeReasons(store: WaterStore, container: Container): readonly 
       ? [
           reason(
             'store.reservoir',
-            { reservoirWaterL: reservoirL, liftWaterL: capillaryLH * HOURS },
+            { reservoirWaterL: reservoirL, liftWaterL: capillaryLH * HOURS_A_DAY },
             published('Gardner 1958, Soil Sci. 85:228–232'),
           ),
         ]
