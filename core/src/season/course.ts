@@ -2,7 +2,7 @@ import type { Container } from '../container'
 import { mixesOf, type Garden, type GardenRecord } from '../garden'
 import { weatherAt, type OpenDay, type Place, type SpotDay } from '../place'
 import { canopyOn, grownPlantKg, growthCourse, type GrowthCourse } from '../plant'
-import { addDays, dayOf, daysBetween, remembered } from '../units'
+import { dayOf, daysBetween, remembered } from '../units'
 import { EVENING_FROM_H, MORNING_H, waterUseL, type WaterDemand } from '../water'
 import { HOURS_A_DAY } from '../weather'
 import { potBase, type PlantingBase, type PotBase } from './base'
@@ -16,15 +16,9 @@ import {
   type NurseryRecord,
 } from './doings'
 import { frostsOfPlace, openDaysOf, skyOf, type Sky } from './sky'
-import {
-  dailyShareOf,
-  isLookedAtAfterPouring,
-  testsOf,
-  visitsOf,
-  waterOf,
-  waterWeatherOf,
-  type PotWater,
-} from './water'
+import { courseSpan } from './span'
+import { dailyShareOf, visitsOf, waterOf, waterWeatherOf, type PotWater } from './water'
+import { isLookedAtAfterPouring, testsOf } from './waterTests'
 
 /** Plants of one planting through the season. */
 export interface PlantingCourse extends PlantingBase {
@@ -67,9 +61,6 @@ export interface GardenCourse {
 
 /** A plant that has less of its water on some day grows less for it. */
 const SHORT_BELOW = 0.999
-
-/** A plant of former years: its course is not followed further back. */
-const LONGEST_DAYS = 300
 
 /** The leaf over a container on a day of its course. */
 export const canopiesOn = (plants: readonly PlantingCourse[], day: number) =>
@@ -200,54 +191,6 @@ function courseOf(
     skipped: doings.skipped,
     recorded: doings,
     ofWater,
-  }
-}
-
-/** The season of a year: March to November, half a year later in the south. */
-export function seasonOf(year: number, latitudeDeg: number): { from: string; to: string } {
-  return latitudeDeg >= 0
-    ? { from: `${year}-03-01`, to: `${year}-11-30` }
-    : { from: `${year}-09-01`, to: `${year + 1}-05-31` }
-}
-
-/** A planting is followed for so long, where no frost ends it before. */
-const CROPS_FOR_DAYS = 210
-
-/** The next day that has this month and day. */
-function nextOn(monthDay: string, after: string): string {
-  const year = Number(after.slice(0, 4))
-  const sameYear = `${year}-${monthDay}`
-  return sameYear > after ? sameYear : `${year + 1}-${monthDay}`
-}
-
-/** Up to when a planting is to be followed. */
-function followedTo(plantedOn: string, firstFrost: string | undefined): string {
-  const end = addDays(plantedOn, CROPS_FOR_DAYS)
-  const frost = firstFrost && nextOn(firstFrost, plantedOn)
-  return frost && frost < end ? frost : end
-}
-
-/** Days that a course is to have: the season about a day, and all that was planted for it, to its own end. */
-export function courseSpan(garden: Garden, today: string): { from: string; to: string } {
-  const { plantings, place } = garden
-  const year = Number(today.slice(0, 4))
-  const isNorth = place.latitudeDeg >= 0
-  const season = seasonOf(isNorth || today.slice(5, 7) > '06' ? year : year - 1, place.latitudeDeg)
-  const farthest = addDays(today, -LONGEST_DAYS)
-  const dates = [season.from, addDays(today, -14), ...plantings.map(({ plantedOn }) => plantedOn)]
-  const first = dates.reduce((least, date) => (date < least ? date : least))
-  const { firstFrost } = frostsOfPlace(garden)
-  const current = plantings.filter(
-    ({ plantedOn }) => plantedOn >= farthest && daysBetween(today, plantedOn) <= LONGEST_DAYS,
-  )
-  const ends = [
-    season.to,
-    addDays(today, 14),
-    ...current.map(({ plantedOn }) => followedTo(plantedOn, firstFrost)),
-  ]
-  return {
-    from: first < farthest ? farthest : first,
-    to: ends.reduce((last, date) => (date > last ? date : last)),
   }
 }
 

@@ -30,11 +30,12 @@ export {
   type PotToday,
 } from './today'
 export { plantCount, suctionOf, type MixToday, type PotBase } from './base'
-export { requireWeight, type PotWater } from './water'
+export { seasonOf } from './span'
+export type { PotWater } from './water'
+export { requireWeight } from './waterTests'
 export {
   gardenCourse,
   plantKgOn,
-  seasonOf,
   type GardenCourse,
   type PlantingCourse,
   type PotCourse,

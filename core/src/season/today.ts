@@ -30,7 +30,8 @@ import {
   type ReferenceEvapotranspiration,
 } from '../weather'
 import { suctionOf, type PlantingBase, type PotBase } from './base'
-import { courseSpan, demandOn, gardenCourse, type GardenCourse, type PotCourse } from './course'
+import { demandOn, gardenCourse, type GardenCourse, type PotCourse } from './course'
+import { courseSpan } from './span'
 import type { DaySource, Sky } from './sky'
 import { amountReasons, learnedReasons } from './waterReasons'
 

@@ -13,31 +13,18 @@ import {
 import { simulateWater } from '../simulate'
 import type { SuctionTable } from '../suction'
 import { FINGER_SD, likelihood, type AsComputed, type WaterTest } from './observation'
+import {
+  apart,
+  drawn,
+  drawnHabit,
+  meanOf,
+  PRIOR_SD,
+  unwrittenHabits,
+  type Known,
+  type Particle,
+  type UnwrittenHabit,
+} from './particles'
 import { unrecordedOf } from './unrecorded'
-
-/** A quantity as far as it is known: two of three lie within one sd. */
-export interface Known {
-  readonly mean: number
-  readonly sd: number
-}
-
-/**
- * What a gardener does on a day of which nothing is written down: gives what was
- * said, fills the pot until it drips when it wants water, or does so every morning.
- */
-export const unwrittenHabits = ['asSaid', 'whenWanted', 'everyMorning'] as const
-export type UnwrittenHabit = (typeof unwrittenHabits)[number]
-
-/** One pot as it may be. */
-export interface Particle {
-  thirst: number
-  capacity: number
-  /** Suction as its gardener's finger feels it, beside the usual. */
-  finger: number
-  /** What its gardener does where nothing is written down. */
-  habit: UnwrittenHabit
-  readonly state: WaterState
-}
 
 /** A test that nothing recorded explains: somebody watered, or nobody did. */
 export interface Surprise {
@@ -79,20 +66,13 @@ export interface AssimilateOptions {
   readonly count?: number
 }
 
-/** Before any test: plants of one kind differ so much in thirst, mixes in what they hold (memory). */
-export const PRIOR_SD = { thirst: 0.28, capacity: 0.12 }
-const LIMITS = { least: 0.3, most: 3 }
 const PARTICLES = 96
 /** Of what a pot holds, what a day adds to not knowing what is missing (memory). */
 const DAILY_BLUR = 0.012
-/** So many gardeners give what was said, the others by halves as they are used to (memory). */
-const AS_SAID_SHARE = 0.5
 /** So often one takes to another way between two tests (memory). */
 const OTHER_WAY_SHARE = 0.03
 /** A habit is taken to be known from such a share of the pots carried along on. */
 const CLEAR_FROM_SHARE = 0.8
-/** Shrinkage of particles that are drawn again (Liu & West 2001). */
-const SHRINK = 0.97
 /** So few pots carried along tell a little too narrow a spread: widened until intervals hold what they promise on made-up pots. */
 const WIDENED = 1.02
 /** Hours over which drained water is caught. */
@@ -100,48 +80,10 @@ const CAUGHT_H = 3
 /** A surprise is told where more than this share of the pots carried along had to change. */
 const TOLD_FROM_SHARE = 0.5
 
-const meanOf = (values: readonly number[]): Known => {
-  const mean = values.reduce((sum, value) => sum + value, 0) / values.length
-  const variance = values.reduce((sum, value) => sum + (value - mean) ** 2, 0) / values.length
-  return { mean, sd: Math.sqrt(variance) }
-}
-
 const widened = ({ mean, sd }: Known): Known => ({ mean, sd: sd * WIDENED })
 
 const sum = (values: Float64Array) => values.reduce((total, value) => total + value, 0)
-const drawnHabit = (uniform: number): UnwrittenHabit =>
-  uniform < AS_SAID_SHARE
-    ? 'asSaid'
-    : uniform < (1 + AS_SAID_SHARE) / 2
-      ? 'whenWanted'
-      : 'everyMorning'
-
 const copied = (state: WaterState): WaterState => ({ ...state, missingL: state.missingL.slice() })
-
-/** Draws as many again, each as often as its weight says (systematic resampling); gives their indices. */
-function drawn(weights: Float64Array, first: number): number[] {
-  const total = sum(weights)
-  const count = weights.length
-  let [reached, index] = [weights[0]! / total, 0]
-  return Array.from({ length: count }, (_, draw) => {
-    const at = (draw + first) / count
-    while (reached < at && index < count - 1) reached += weights[++index]! / total
-    return index
-  })
-}
-
-/** Moves particles that were drawn again apart, keeping their mean and their spread. */
-function apart(particles: readonly Particle[], normal: () => number): void {
-  for (const name of ['thirst', 'capacity', 'finger'] as const) {
-    const logs = particles.map((one) => Math.log(one[name]))
-    const { mean, sd } = meanOf(logs)
-    particles.forEach((one, index) => {
-      const moved =
-        SHRINK * logs[index]! + (1 - SHRINK) * mean + Math.sqrt(1 - SHRINK ** 2) * sd * normal()
-      one[name] = Math.max(LIMITS.least, Math.min(LIMITS.most, Math.exp(moved)))
-    })
-  }
-}
 
 /**
  * What finger tests, a scale, caught water and a probe tell of a pot: how wet it

@@ -8,14 +8,12 @@ export {
   type Knuckle,
   type WaterTest,
 } from './observation'
+export { assimilate, type AssimilateOptions, type Learned } from './assimilate'
 export {
-  assimilate,
   PRIOR_SD,
-  type AssimilateOptions,
   unwrittenHabits,
   type Known,
-  type Learned,
-  type UnwrittenHabit,
   type Particle,
-} from './assimilate'
+  type UnwrittenHabit,
+} from './particles'
 export { mostTelling, type TellingTest } from './telling'

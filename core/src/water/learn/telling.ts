@@ -3,7 +3,7 @@ import { type WateredPot, type WaterEvents, type WaterWeather } from '../pot'
 import { simulateWater } from '../simulate'
 import { suctionAtDepthCm, type SuctionTable } from '../suction'
 import { HOURS_A_DAY } from '../../weather'
-import type { Particle } from './assimilate'
+import type { Particle } from './particles'
 import { feelShares, KNUCKLE_MM, type Knuckle } from './observation'
 
 /** A finger test, and how much its answer is expected to tell. */
