@@ -50,7 +50,7 @@ export const potPageWords = {
       sow: 'Sow indoors',
       potOn: 'Pot on',
       harden: 'Harden off',
-      goesOut: 'Out at the earliest',
+      goesOut: 'Plant out from',
       soil: {
         early: 'Plant out (mix over 7 °C)',
         usual: 'Plant out (over 10 °C)',

@@ -172,7 +172,7 @@ export const reasons = {
       cage: 'A cage, or a stake of {stakeMm}, set at planting.',
     },
     heatCost:
-      '{overK} K over the limit at the wall on a hot day; some heat there on {daysShare} of the days of the season. {shellShare} of the mix lies in the outer 25 mm, half of that on the sunny side: over the season about {lostShare} of the roots are lost.',
+      'On a hot day its wall is {overK} K over the limit, and on {daysShare} of the days of the season it passes it. {shellShare} of the mix lies in the outer 25 mm, half of that on the sunny side: over the season heat costs about {lostShare} of the roots.',
     rot: {
       least: 'Small fruit gets it least.',
       little: '{hasL} of root room a plant: from {limitL} on it is seldom.',

@@ -2,7 +2,7 @@
 export const seasonWords = {
   string: {
     inWater: 'in {litres}',
-    untilDrip: '{litres}, until it dripped',
+    untilDrip: '{litres}, until it drained',
     line: 'Day that is shown',
     rows: 'One row for each',
     days: 'Days',

@@ -29,11 +29,11 @@ export const seasonReasons = {
     harden:
       'Hardened off over 7–10 days: first an hour or two out in the shade, each day longer, into the sun from the fourth day on, the last nights out while they stay above {nightC}. Planted in the evening or under cloud.',
     nights:
-      'Nights are to stay above {nightC}, on the mean of a week and of the four weeks after it.',
+      'Nights should stay above {nightC} on average, over a week and the four weeks after it.',
   },
   growth: {
     warmth:
-      'Its days to maturity, {maturityDays}, are told for summer days of {highC} by day and {lowC} by night. Warmer days count for more, cool ones and great heat for less. Its first ripe fruit wants {neededDays} such days.',
+      'Its days to maturity, {maturityDays}, are told for summer days of {highC} by day and {lowC} by night. Warmer days count for more, cool ones and great heat for less. Its first ripe fruit needs {neededDays} such days.',
     warmthNow: 'Since planting it has had as much warmth as {hadDays} such days.',
     roots: 'Its pot lets it grow to {massShare} of an unrestricted plant.',
     light: 'The light where it stands leaves {leftShare} of its growth so far.',

@@ -82,7 +82,7 @@ export const viewWords = {
     skip: 'Skipped',
     finger: 'Finger test',
     howMuch: 'How much',
-    untilDrip: 'Until it dripped',
+    untilDrip: 'Watered until it drained',
     record: 'Record it',
     place: '{place} of {count}',
     previousPot: 'Previous pot',

@@ -55,9 +55,9 @@ export const waterWords = {
     },
     unwritten: {
       whenWanted:
-        'Your tests say that on days without a record it is filled until it drips when it wants water: so it is reckoned.',
+        'Your tests suggest that on days without a record you water it until it drains, when it needs it. Rimbo reckons with that.',
       everyMorning:
-        'Your tests say that on days without a record it is filled until it drips each morning: so it is reckoned.',
+        'Your tests suggest that on days without a record you water it every morning until it drains. Rimbo reckons with that.',
     },
     wetter:
       'On {day} there was {litres} more water in it than your records explain: perhaps somebody else watered it. Rimbo goes by what you measured.',
