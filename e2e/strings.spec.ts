@@ -69,6 +69,7 @@ test('a pot’s own page: its course, a measured height, and dates over 500 year
   await page.getByRole('link', { name: 'Open its page' }).click()
   await expect(page.getByRole('heading', { name: /^N1/ })).toBeVisible()
   const dots = page.locator('.course-measured')
+  await expect(dots.first()).toBeVisible()
   const measured = await dots.count()
   await page.getByLabel('Its height today').fill('2 cm')
   await page.getByLabel('Its height today').fill('900 cm')
