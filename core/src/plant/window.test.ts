@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import { varietyOf } from '../../test/made'
+import { normalsOf, towns } from '../../test/places'
 import { addDays, datesFrom, daysBetween, remembered } from '../units'
 import { generateWeather, generatorFromNormals, usualNormals } from '../weather'
 import { plantingWindow, soilSchoolIds } from '.'
@@ -70,62 +71,18 @@ describe('when to sow and plant', () => {
 })
 
 describe('dates that a gardener anywhere would keep', () => {
-  /** Mean highest and lowest of each month, as climate tables round them (memory). */
-  const climates = {
-    hull: [
-      53.7,
-      true,
-      [7, 7, 10, 12, 16, 19, 21, 21, 18, 14, 10, 7],
-      [1, 1, 3, 4, 7, 10, 12, 12, 10, 7, 4, 2],
-    ],
-    kent: [
-      51.3,
-      false,
-      [8, 8, 11, 14, 17, 20, 23, 23, 19, 15, 11, 8],
-      [2, 2, 3, 5, 8, 11, 13, 13, 10, 8, 4, 2],
-    ],
-    lisbon: [
-      38.7,
-      true,
-      [15, 16, 19, 20, 22, 26, 28, 28, 27, 23, 18, 15],
-      [8, 9, 11, 12, 13, 16, 17, 18, 17, 15, 11, 9],
-    ],
-    singapore: [
-      1.3,
-      true,
-      [30, 31, 32, 32, 32, 31, 31, 31, 31, 31, 31, 30],
-      [24, 24, 25, 25, 25, 25, 25, 25, 24, 24, 24, 24],
-    ],
-    darwin: [
-      -12.5,
-      true,
-      [32, 31, 32, 33, 32, 31, 31, 31, 33, 33, 33, 33],
-      [25, 25, 25, 24, 22, 20, 19, 20, 23, 25, 25, 25],
-    ],
-  } as const
-  type Name = keyof typeof climates
-  const firstOf = (name: Name) => (climates[name][0] < 0 ? '2026-07-01' : FIRST)
-  const drawn = remembered((climate: (typeof climates)[Name], first: string) => {
-    const [latitudeDeg, coastal, highs, lows] = climate
-    const at = { latitudeDeg, elevationM: 20, coastal }
-    const normals = highs.map((tempMaxC, month) => ({
-      tempMaxC,
-      tempMinC: lows[month]!,
-      rainMm: 60,
-      wetDays: 9,
-    }))
-    const ofPlace = generatorFromNormals(normals, at)
-    const days = Math.min(...lows) >= 8 ? 365 : 200
-    return Array.from({ length: 25 }, (_, seed) => generateWeather(ofPlace, first, days, seed))
+  const names = ['hull', 'kent', 'lisbon', 'singapore', 'darwin'] as const
+  type Name = (typeof names)[number]
+  const firstOf = (name: Name) => (towns[name].latitudeDeg < 0 ? '2026-07-01' : FIRST)
+  const drawn = remembered((town: (typeof towns)[Name], name: Name) => {
+    const ofPlace = generatorFromNormals(normalsOf(name), town)
+    const days = town.months.every(([, low]) => low >= 8) ? 365 : 200
+    return Array.from({ length: 25 }, (_, seed) =>
+      generateWeather(ofPlace, firstOf(name), days, seed),
+    )
   })
   const found = (name: Name, id: string, lastFrostOn?: string) =>
-    plantingWindow(
-      varietyOf(id),
-      drawn(climates[name], firstOf(name)),
-      firstOf(name),
-      mix,
-      lastFrostOn,
-    )
+    plantingWindow(varietyOf(id), drawn(towns[name], name), firstOf(name), mix, lastFrostOn)
 
   test.each(['hull', 'kent'] as const)(
     'in England (%s) tomatoes go out in May, peppers between late May and mid June (practice)',
@@ -138,7 +95,7 @@ describe('dates that a gardener anywhere would keep', () => {
     },
   )
   test('nowhere is anything sown more than fourteen weeks before it goes out, or hardened off longer than ten days', () => {
-    for (const name of Object.keys(climates) as Name[])
+    for (const name of names)
       for (const id of ['moneymaker', 'sweetBlock', 'scotchBonnet', 'tinyTim'])
         for (const own of [undefined, '2026-09-20']) {
           const { sow, potOn, harden, goesOutOn } = found(name, id, own)

@@ -154,8 +154,8 @@ function bestPlantingDay(variety: Variety, years: readonly (readonly DailyWeathe
   return best.day
 }
 
-/** So many days from the first that can be told, and no day before it was too cold. */
-const FROM_THE_FIRST = STEADY_DAYS
+/** The season cannot be seen to open before this day of the year: where it opens now, it was never closed. */
+const FIRST_TOLD_DAY = STEADY_DAYS
 
 /**
  * When to sow, harden off and plant out, over many years of weather.
@@ -196,7 +196,7 @@ export function plantingWindow(
     })
   const isOpenFromTheFirst = (days: readonly (number | undefined)[]) =>
     ownFrost === undefined &&
-    2 * days.filter((day) => day !== undefined && day < FROM_THE_FIRST).length > years.length
+    2 * days.filter((day) => day !== undefined && day < FIRST_TOLD_DAY).length > years.length
   const opens = (school: SoilSchool) => {
     const days = openDays(school)
     return isOpenFromTheFirst(days) ? undefined : dateSpread(days, firstDay)
@@ -218,7 +218,7 @@ export function plantingWindow(
   }
   const afterFrost = addDays(firstDay, isYearRound ? goesOut : (afterFrostDay ?? goesOut))
   const pricked = PRICKED_OUT_AFTER_DAYS[variety.crop]
-  const dates = { yearCount: years.length, nightC }
+  const yearCount = years.length
   return {
     sow,
     potOn: { from: addDays(sow.from, pricked), to: addDays(sow.to, pricked) },
@@ -234,10 +234,10 @@ export function plantingWindow(
     schools,
     reasons: [
       frostBy === undefined
-        ? reason('window.noFrost', { yearCount: dates.yearCount })
+        ? reason('window.noFrost', { yearCount })
         : reason(
             lastFrostOn ? 'window.frostOwn' : 'window.frostYears',
-            { frostDate: addDays(firstDay, frostBy), yearCount: dates.yearCount },
+            { frostDate: addDays(firstDay, frostBy), yearCount },
             practice,
           ),
       ...(isYearRound

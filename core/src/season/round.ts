@@ -13,7 +13,7 @@ export interface Stop {
   readonly state: StopState
   /** What it gets when the can comes by, L. */
   readonly nowL: number
-  /** What it takes to fill it until it drips, L: for a record, never nothing. */
+  /** About what it takes to water it until it drains, L: for the record, never nothing. */
   readonly untilDripL: number
 }
 
@@ -33,13 +33,12 @@ export interface Round {
   readonly cans: number
 }
 
-/** Litres that a record of a filled pot may have. */
-const LEAST_TO_DRIP_L = 0.1
-const MOST_TO_DRIP_L = 200
+/** The most litres that a record may have. */
+const MOST_RECORDED_L = 200
 
 function stopOf(pot: PotToday): Stop {
   const { nowL, eveningL, givenL, isSkipped, depletionL } = pot
-  const untilDripL = Math.max(LEAST_TO_DRIP_L, Math.min(MOST_TO_DRIP_L, depletionL))
+  const untilDripL = Math.min(MOST_RECORDED_L, inTenthLitres(depletionL))
   const as = (state: StopState): Stop => ({
     pot,
     state,

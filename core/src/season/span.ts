@@ -19,7 +19,8 @@ const CROPS_FOR_DAYS = 210
 function nextOn(monthDay: string, after: string): string {
   const year = Number(after.slice(0, 4))
   const sameYear = `${year}-${monthDay}`
-  return sameYear > after ? sameYear : `${year + 1}-${monthDay}`
+  // A 29 February of a common year becomes the day after it.
+  return addDays(sameYear > after ? sameYear : `${year + 1}-${monthDay}`, 0)
 }
 
 /** Up to when a planting is to be followed. */

@@ -176,7 +176,7 @@ export function waterOf(
   // then; only what is to come is planned anew.
   const isFilledDaily = learned.habit === 'everyMorning'
   const past =
-    learned.habit === 'asSaid'
+    learned.habit === 'asPlanned'
       ? planned
       : simulateWater(water, weather, events, { ...options, isFilledDaily, to: nowHour })
   const givenL = doings.givenL.slice()

@@ -16,7 +16,7 @@ export const EVENING_H = 19
 
 /** A plant that has less than this of the water it wants hangs its leaves (memory). */
 export const WILTS_BELOW = 0.5
-/** Who has gone without so much of a day's water is short of it: it costs as much of the crop (FAO 33). */
+/** A plant that missed this share of a day's water is short of it: about as much of the crop is lost (FAO 33, Ky about 1). */
 const SHORT_FROM_SHARE = 0.05
 /** Where more than this runs past dry mix, it is watered in two passes. */
 const TWO_PASSES_FROM = 0.15
@@ -83,8 +83,8 @@ function firstBelow(row: Float64Array, limit: number): number | undefined {
 
 /**
  * Hours from a moment until a pot has gone without a twentieth of a day's water
- * within a day; undefined where it never does. The moment from which its leaves
- * have a little less than they want is no trouble yet.
+ * within 24 hours; undefined where it never does. Stress that has only just begun
+ * (Ks a little below 1) does no harm yet and does not count.
  *
  * @param hadShare from that moment on
  * @param from     that moment, hour of the weather

@@ -241,7 +241,7 @@ export const reasons = {
       vapourPressure:
         'Humidity not known: the air is taken as saturated at the lowest temperature.',
       dryAir:
-        'Humidity not known: so dry a month has its dew point {belowK} below the lowest temperature.',
+        'Humidity not known: in so dry a month the dew point is taken as {belowK} below the lowest temperature.',
       wind: 'Wind not known: 2 m/s taken.',
       radiation: 'Sun not known: taken from the span between lowest and highest temperature.',
     },

@@ -40,7 +40,7 @@ export interface Learned {
   /** What its plants drink, and what it holds, beside the model. */
   readonly thirst: Known
   readonly capacity: Known
-  /** What is done where nothing is written down, as far as tests tell; as was said where they do not. */
+  /** What is done on days without a record, as far as tests tell; `asPlanned` where they do not. */
   readonly habit: UnwrittenHabit
   /** What each test made of what was missing. */
   readonly corrections: readonly WaterCorrection[]
@@ -61,19 +61,19 @@ export interface AssimilateOptions {
   readonly table: SuctionTable
   /** As it was at the first hour; full where left out. */
   readonly start?: WaterState
-  /** What was written down alone, and the visits of which nothing was; all went as said where left out. */
+  /** The records alone, and the visits without one; where left out every habit is `asPlanned`. */
   readonly written?: WaterEvents
   readonly count?: number
 }
 
 const PARTICLES = 96
-/** Of what a pot holds, what a day adds to not knowing what is missing (memory). */
+/** How much less sure the water of a pot becomes each day, as a share of what it holds (memory). */
 const DAILY_BLUR = 0.012
-/** So often one takes to another way between two tests (memory). */
-const OTHER_WAY_SHARE = 0.03
-/** A habit is taken to be known from such a share of the pots carried along on. */
+/** Chance that a gardener changes habit between two tests (memory). */
+const OTHER_HABIT_SHARE = 0.03
+/** A habit counts as known once more than this share of the particles have it. */
 const CLEAR_FROM_SHARE = 0.8
-/** So few pots carried along tell a little too narrow a spread: widened until intervals hold what they promise on made-up pots. */
+/** So few particles understate their spread slightly: calibrated on made-up pots, whose truth is known. */
 const WIDENED = 1.02
 /** Hours over which drained water is caught. */
 const CAUGHT_H = 3
@@ -91,7 +91,7 @@ const copied = (state: WaterState): WaterState => ({ ...state, missingL: state.m
  *
  * Many pots are carried along that might be this one, each with its own thirst,
  * capacity, and gardener: whose finger feels wetter or drier than others' do, and
- * who gives what was said, or fills it, on days of which nothing is written down.
+ * who follows the plan, or waters until it drains, on days without a record.
  * At each test those that it speaks for are kept, and drawn again.
  * Now and then something is done that nobody writes down. Where that explains a
  * test better than any of the pots does, their water changes, and not their thirst.
@@ -120,7 +120,7 @@ export function assimilate(
     thirst: Math.exp(PRIOR_SD.thirst * normal()),
     capacity: Math.exp(PRIOR_SD.capacity * normal()),
     finger: Math.exp(FINGER_SD * change()),
-    habit: written ? drawnHabit(chance()) : 'asSaid',
+    habit: written ? drawnHabit(chance()) : 'asPlanned',
     state: copied(start ?? fullPot(container)),
   }))
   const meanMissingL = new Float64Array(to - from)
@@ -131,14 +131,14 @@ export function assimilate(
   const surprises: Surprise[] = []
   const belowL = ({ reservoirL }: WaterState) => container.reservoirL - reservoirL
   const into = emptyRun(to - from, container)
-  const said = { ...events, visitH: new Uint8Array(weather.days * HOURS_A_DAY) }
+  const planned = { ...events, visitH: new Uint8Array(weather.days * HOURS_A_DAY) }
   const caughtL = new Float64Array(count)
   const hasReservoir = container.reservoirL > 0
 
   const carry = (begin: number, end: number) => {
     particles.forEach((particle, index) => {
       const { state, thirst, capacity, habit } = particle
-      const done = habit === 'asSaid' || !written ? said : written
+      const done = habit === 'asPlanned' || !written ? planned : written
       const run = simulateWater(container, weather, done, {
         from: begin,
         to: end,
@@ -205,8 +205,8 @@ export function assimilate(
         changedCount++
         unrecorded.change(next, one.capacity, chance, change)
       }
-      const takesToAnother = written !== undefined && chance() < OTHER_WAY_SHARE
-      const habit = takesToAnother ? drawnHabit(chance()) : one.habit
+      const changesHabit = written !== undefined && chance() < OTHER_HABIT_SHARE
+      const habit = changesHabit ? drawnHabit(chance()) : one.habit
       return { ...one, habit, state: next }
     })
     apart(particles, normal)
@@ -238,7 +238,7 @@ export function assimilate(
     habit:
       unwrittenHabits.find(
         (habit) => particles.filter((one) => one.habit === habit).length > CLEAR_FROM_SHARE * count,
-      ) ?? 'asSaid',
+      ) ?? 'asPlanned',
     corrections,
     surprises,
     meanMissingL,

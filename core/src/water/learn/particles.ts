@@ -7,10 +7,10 @@ export interface Known {
 }
 
 /**
- * What a gardener does on a day of which nothing is written down: gives what was
- * said, fills the pot until it drips when it wants water, or does so every morning.
+ * What a gardener does on a day without a record: follows the plan, waters until it
+ * drains when the pot needs it, or does so every morning.
  */
-export const unwrittenHabits = ['asSaid', 'whenWanted', 'everyMorning'] as const
+export const unwrittenHabits = ['asPlanned', 'whenWanted', 'everyMorning'] as const
 export type UnwrittenHabit = (typeof unwrittenHabits)[number]
 
 /** One pot as it may be. */
@@ -19,7 +19,7 @@ export interface Particle {
   capacity: number
   /** Suction as its gardener's finger feels it, beside the usual. */
   finger: number
-  /** What its gardener does where nothing is written down. */
+  /** What its gardener does on days without a record. */
   habit: UnwrittenHabit
   readonly state: WaterState
 }
@@ -27,10 +27,11 @@ export interface Particle {
 /** Before any test: plants of one kind differ so much in thirst, mixes in what they hold (memory). */
 export const PRIOR_SD = { thirst: 0.28, capacity: 0.12 }
 const LIMITS = { least: 0.3, most: 3 }
-/** So many gardeners give what was said, the others by halves as they are used to (memory). */
-const AS_SAID_SHARE = 0.5
+/** Prior share of gardeners who follow the plan; the others have either habit equally often (memory). */
+const AS_PLANNED_SHARE = 0.5
 /** Shrinkage of particles that are drawn again (Liu & West 2001). */
 const SHRINK = 0.97
+
 export const meanOf = (values: readonly number[]): Known => {
   const mean = values.reduce((sum, value) => sum + value, 0) / values.length
   const variance = values.reduce((sum, value) => sum + (value - mean) ** 2, 0) / values.length
@@ -38,9 +39,9 @@ export const meanOf = (values: readonly number[]): Known => {
 }
 
 export const drawnHabit = (uniform: number): UnwrittenHabit =>
-  uniform < AS_SAID_SHARE
-    ? 'asSaid'
-    : uniform < (1 + AS_SAID_SHARE) / 2
+  uniform < AS_PLANNED_SHARE
+    ? 'asPlanned'
+    : uniform < (1 + AS_PLANNED_SHARE) / 2
       ? 'whenWanted'
       : 'everyMorning'
 

@@ -1,7 +1,7 @@
 import { hargreavesEvapotranspirationMm, type Site } from '../referenceEvapotranspiration'
 import { MID_MONTH, MONTH_DAYS } from './model'
 
-/** A month is dry where rain brings less than this of what the air could take (published: semi-arid, UNEP 1992). */
+/** A month is dry where its rain is less than this share of its evaporative demand (published: semi-arid, UNEP 1992). */
 const DRY_BELOW_SHARE = 0.5
 /**
  * How far the dew point lies below the lowest temperature where nothing rains, K:
@@ -16,17 +16,17 @@ interface MonthOfYear {
 }
 
 /**
- * How dry a month is, 0–1: 1 without rain, 0 where it brings half of what the air
- * could take, or more.
+ * How dry a month is, 0–1: 1 without rain, 0 where rain meets half of the
+ * evaporative demand or more.
  *
  * @param month January 0
  * @source aridity index, UNEP 1992, World Atlas of Desertification; Hargreaves: FAO 56, Eq. 52
  */
 export function drynessOf(site: Site, month: number, normal: MonthOfYear): number {
   const day = { ...normal, dayOfYear: Math.round(MID_MONTH[month]!) }
-  const couldTakeMm = hargreavesEvapotranspirationMm(day, site) * MONTH_DAYS[month]!
-  if (couldTakeMm <= 0) return 0
-  return Math.max(0, 1 - normal.rainMm / (DRY_BELOW_SHARE * couldTakeMm))
+  const demandMm = hargreavesEvapotranspirationMm(day, site) * MONTH_DAYS[month]!
+  if (demandMm <= 0) return 0
+  return Math.max(0, 1 - normal.rainMm / (DRY_BELOW_SHARE * demandMm))
 }
 
 /** What stands for humidity in such a month, where it is not known: see `dewBelowMinK` of a day. */

@@ -3,10 +3,10 @@ import { betweenMonths, between, type WeatherModel } from './model'
 
 /** A frost is a night at or below this, °C. */
 const FROST_C = 0
-/** A day is like the one before: so many of its nights tell anything new (set by the generator's own years). */
-const NEW_NIGHTS_SHARE = 0.6
+/** Neighbouring nights are alike: only this share of them counts as independent (calibrated on the generator's own years). */
+const INDEPENDENT_SHARE = 0.6
 
-/** Month and day, `MM-DD`, that one year in two has its last frost of spring before, and its first of autumn. */
+/** Median dates, `MM-DD`, of the last frost of spring and the first of autumn; left out where most years have none. */
 export interface UsualFrosts {
   readonly lastFrost?: string
   readonly firstFrost?: string
@@ -25,11 +25,10 @@ const NEW_YEAR = '2025-01-01'
 const YEAR_DAYS = 365
 
 /**
- * When frost usually ends and begins at a place, by how often nights of each time
- * of its year fall to it.
+ * When frost usually ends and begins at a place.
  *
- * Going back or on from the warmest night of the year: where a frost has come in
- * half of the years.
+ * From the warmest night of the year backwards, and onwards, it multiplies the
+ * chances of a night without frost until half of the years have had one.
  */
 export function usualFrosts({ variables, months }: WeatherModel): UsualFrosts {
   const row = variables.indexOf('tempMinC')
@@ -47,7 +46,7 @@ export function usualFrosts({ variables, months }: WeatherModel): UsualFrosts {
     for (let away = 0; away <= YEAR_DAYS / 2; away++) {
       const day = (warmest + step * away + YEAR_DAYS) % YEAR_DAYS
       const { meanC, sdK } = nights[day]!
-      free *= (1 - normalBelow((FROST_C - meanC) / sdK)) ** NEW_NIGHTS_SHARE
+      free *= (1 - normalBelow((FROST_C - meanC) / sdK)) ** INDEPENDENT_SHARE
       if (free < 0.5) return addDays(NEW_YEAR, day).slice(5)
     }
     return undefined

@@ -42,7 +42,7 @@ const surprise = computed(() => {
 /** What is done on days of which nothing is written, where tests tell it. */
 const habit = computed(() => {
   const known = learned.value?.habit
-  return known && known !== 'asSaid' ? t(`waterView.unwritten.${known}`) : undefined
+  return known && known !== 'asPlanned' ? t(`waterView.unwritten.${known}`) : undefined
 })
 const asked = computed(() => {
   const test = tellingTest(props.pot)
