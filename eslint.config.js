@@ -57,5 +57,18 @@ export default tseslint.config(
     files: ['**/*.test.ts', 'e2e/**', 'core/test/**', 'demo/**', 'scripts/**'],
     rules: { 'rimbo/own-properties': 'off' },
   },
+  {
+    files: ['e2e/**'],
+    rules: {
+      // What a page shows follows a click in its own time: it is asked again until it is so.
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "CallExpression[callee.name='expect'] > AwaitExpression.arguments",
+          message: 'Read while the page may still change: use expect.poll or a locator.',
+        },
+      ],
+    },
+  },
   prettier,
 )

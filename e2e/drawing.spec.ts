@@ -77,7 +77,7 @@ test('change a number and the drawing changes', async ({ page }) => {
     .poll(() => fillLine.evaluate((line) => line.getBoundingClientRect().top))
     .toBeGreaterThan(before + 15)
   // A smaller plant leaves room for a larger scale; the pot is as wide as it was.
-  expect(await wallM()).toBeCloseTo(wallBeforeM, 1)
+  await expect.poll(() => wallM()).toBeCloseTo(wallBeforeM, 1)
 })
 
 test('each mix has its own hatch, and wetness falls with height', async ({ page }) => {
@@ -87,10 +87,10 @@ test('each mix has its own hatch, and wetness falls with height', async ({ page 
       .locator(`[data-pot=${code}] pattern path`)
       .evaluateAll((paths) => new Set(paths.map((one) => one.getAttribute('d'))).size)
   // Bark, peat and perlite in K1; compost, perlite and peat in B1.
-  expect(await marks('K1')).toBe(3)
-  expect(await marks('B1')).toBe(3)
+  await expect.poll(() => marks('K1')).toBe(3)
+  await expect.poll(() => marks('B1')).toBe(3)
   const shape = (code: string) => page.locator(`[data-pot=${code}] pattern`).first().innerHTML()
-  expect(await shape('K1')).not.toBe(await shape('B1'))
+  await expect.poll(() => shape('K1')).not.toBe(await shape('B1'))
   const wetness = await page
     .locator('[data-pot=B1] .wet-stop')
     .evaluateAll((stops) => stops.map((stop) => Number(stop.getAttribute('stop-opacity'))))

@@ -44,7 +44,7 @@ test('a feed that is due is recorded, the shelf goes down, and undo restores bot
   await due.getByRole('button', { name: 'Fed', exact: true }).click()
   await expect(page.getByText('F3: feed recorded.')).toBeVisible()
   await expect(due).toContainText('Nothing is due.')
-  expect(await left()).not.toBe(before)
+  await expect.poll(() => left()).not.toBe(before)
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.locator('[data-product=fishEmulsion] td').nth(2)).toHaveText(before)
   await page.getByRole('button', { name: 'Ledger' }).click()

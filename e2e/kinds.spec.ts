@@ -70,7 +70,7 @@ test('a rolled bag is unrolled; a pot is copied several times at once, and undon
   const before = await side.locator('[data-fact=fill]').textContent()
   await page.getByRole('button', { name: 'Unroll and fill up' }).click()
   await expect(page.getByText('F3 unrolled and filled up.')).toBeVisible()
-  expect(await side.locator('[data-fact=fill]').textContent()).not.toBe(before)
+  await expect.poll(() => side.locator('[data-fact=fill]').textContent()).not.toBe(before)
   await page.getByLabel('How many copies').fill('3')
   await page.getByLabel('How many copies').press('Enter')
   await page.getByRole('button', { name: 'Copy', exact: true }).click()

@@ -27,7 +27,7 @@ test('a boundary of the tub is dragged, and pot and numbers follow while it move
   await page.mouse.move(box.x + box.width / 2, box.y - 30, { steps: 5 })
   // Still held: everything is redrawn already.
   await expect(section).not.toHaveAttribute('aria-label', before!)
-  expect(await percentOf(page, 'airSpace')).toBeLessThan(airBefore)
+  await expect.poll(() => percentOf(page, 'airSpace')).toBeLessThan(airBefore)
   await page.mouse.up()
   await page.getByRole('button', { name: 'Put back' }).click()
   await expect(section).toHaveAttribute('aria-label', before!)
@@ -85,9 +85,9 @@ test('numbers can be asked why, and stones at the bottom do not drain', async ({
   await page.getByRole('button', { name: 'The same mix in other vessels' }).click()
   const airIn = async (form: string) =>
     Number(/(\d+)\s% air/.exec(await page.locator(`[data-form=${form}]`).innerText())![1])
-  expect(await airIn('tray')).toBeLessThan(await airIn('bucket'))
-  expect(await airIn('bucket')).toBeLessThan(await airIn('tallBarrel'))
-  expect(await airIn('stones')).toBeLessThan(await airIn('without'))
+  await expect.poll(() => airIn('tray')).toBeLessThan(await airIn('bucket'))
+  await expect.poll(() => airIn('bucket')).toBeLessThan(await airIn('tallBarrel'))
+  await expect.poll(() => airIn('stones')).toBeLessThan(await airIn('without'))
 })
 
 test('batches: tubs and scoops follow the tools, lime its kind, and the card prints alone', async ({
@@ -186,10 +186,10 @@ test('pour and drain: guided with a clock, checked at its field, and then it cou
   await page.getByRole('button', { name: 'Keep the test' }).click()
   await expect(page.locator('[data-test=drain]').first()).toContainText('60 % pores')
   await mode(page, 'Tub')
-  expect(await percentOf(page, 'totalPorosity')).toBeLessThan(poresBefore)
-  expect(await percentOf(page, 'totalPorosity')).toBe(60)
+  await expect.poll(() => percentOf(page, 'totalPorosity')).toBeLessThan(poresBefore)
+  await expect.poll(() => percentOf(page, 'totalPorosity')).toBe(60)
   await page.getByRole('button', { name: 'Undo' }).click()
-  expect(await percentOf(page, 'totalPorosity')).toBe(poresBefore)
+  await expect.poll(() => percentOf(page, 'totalPorosity')).toBe(poresBefore)
 })
 
 test('an ingredient of one’s own, in cubic feet, faults at their fields', async ({ page }) => {

@@ -24,7 +24,7 @@ test('the line is drawn to the end of August, and back to today', async ({ page 
     .toBeGreaterThan(183)
   await page.mouse.up()
   await expect(page.getByText(/As simulated for .* usual for the time of year/)).toBeVisible()
-  expect(await stemOf(page, 'N1')).not.toBe(before)
+  await expect.poll(() => stemOf(page, 'N1')).not.toBe(before)
   for (let press = 0; press < 40; press++) {
     const day = Number(await line(page).getAttribute('aria-valuenow'))
     if (day === 183) break
