@@ -37,6 +37,37 @@ module.exports = {
       to: { path: '^core/src/', pathNot: '^core/src/[^/]+/index\\.ts$' },
     },
     {
+      name: 'season-rooms-by-their-index',
+      severity: 'error',
+      from: { path: '^core/src/season/([^/]+)/', pathNot: '\\.test\\.ts$' },
+      to: {
+        path: '^core/src/season/',
+        pathNot: ['^core/src/season/$1/', '^core/src/season/[^/]+/index\\.ts$'],
+      },
+    },
+    {
+      name: 'season-rooms-see-only-course',
+      comment: 'The walk stands above the other rooms, for it goes through all that is due.',
+      severity: 'error',
+      from: { path: '^core/src/season/(?!walk/)([^/]+)/', pathNot: '\\.test\\.ts$' },
+      to: {
+        path: '^core/src/season/',
+        pathNot: ['^core/src/season/$1/', '^core/src/season/course/'],
+      },
+    },
+    {
+      name: 'season-course-sees-no-room',
+      severity: 'error',
+      from: { path: '^core/src/season/course/', pathNot: '\\.test\\.ts$' },
+      to: { path: '^core/src/season/', pathNot: '^core/src/season/course/' },
+    },
+    {
+      name: 'season-index-by-room-index',
+      severity: 'error',
+      from: { path: '^core/src/season/index\\.ts$' },
+      to: { path: '^core/src/season/', pathNot: '^core/src/season/[^/]+/index\\.ts$' },
+    },
+    {
       name: 'core-is-pure',
       severity: 'error',
       from: { path: '^core/src/', pathNot: '\\.test\\.ts$' },

@@ -1,7 +1,7 @@
 // A change of a garden: taken apart, done again, taken back; refused where it could not be read back; put upon what others have written.
-import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
+import { demo } from '../../test/demo'
 import { anyGarden } from '../../test/anyGarden'
 import { InputError } from '../units'
 import {
@@ -17,9 +17,6 @@ import {
   type Garden,
 } from '.'
 
-const demo = readGarden(
-  readFileSync(new URL('../../../demo/port-maren.rimbo.json', import.meta.url), 'utf8'),
-)
 const RUNS = { numRuns: 12 }
 
 describe('what is different between two gardens', () => {

@@ -1,5 +1,5 @@
-import { feedCatalogue, productIn, type FeedProduct } from '../feed'
-import { lastTest, limes } from '../mix'
+import { amendmentG, feedCatalogue, productIn, type FeedProduct, type FeedTools } from '../feed'
+import { lastTest, limes, type Amendment } from '../mix'
 import { remembered } from '../units'
 import type { Garden } from './garden'
 
@@ -89,3 +89,22 @@ const stockOf = remembered(
 /** The shelf as it is now: as counted, less what was given since. */
 export const shelfStock = ({ records, shelf, products, mixTests }: Garden): readonly ShelfStock[] =>
   stockOf(records, shelf, products, mixTests)
+
+/** What a recipe strews of a product into one pot, g; undefined where it tells it in spoons that nobody weighed. */
+export function strewnG(
+  { settings }: Pick<Garden, 'settings'>,
+  amendment: Amendment,
+  { densityGMl }: FeedProduct,
+  fillVolumeL: number,
+): number | undefined {
+  const { unitSystem, measures } = settings
+  if (densityGMl === undefined && amendment.unit !== 'gramsPerLitre') return undefined
+  return amendmentG(amendment, fillVolumeL, densityGMl ?? 1, unitSystem, measures)
+}
+
+/** The gardener's spoons, can and water. */
+export const feedTools = ({ settings }: Pick<Garden, 'settings'>): FeedTools => ({
+  system: settings.unitSystem,
+  measures: settings.measures,
+  water: settings.water,
+})

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
+import { demoText } from '../../test/demo'
 import { typicalContainer, containerTypes } from '../container'
 import { catalogue } from '../plant'
 import { ingredients, recipes } from '../mix'
@@ -18,11 +19,6 @@ import {
   type Garden,
   type GardenRecord,
 } from '.'
-
-const demoText = readFileSync(
-  new URL('../../../demo/port-maren.rimbo.json', import.meta.url),
-  'utf8',
-)
 
 const id = fc.stringMatching(/^[a-z0-9]{1,12}$/)
 const words = fc

@@ -39,8 +39,10 @@ export {
   densityGMlOf,
   feedProductOf,
   feedProducts,
+  feedTools,
   productIds,
   shelfStock,
+  strewnG,
   type ShelfStock,
 } from './feeding'
 export { measuredMixOf, mixesOf, ingredientsOf } from './mixing'

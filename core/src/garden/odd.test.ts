@@ -1,16 +1,12 @@
 // What a file may hold and what it may not, and every record in the book that is taken out.
-import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
+import { demoText } from '../../test/demo'
 import Papa from 'papaparse'
 import { valid } from '../../test/arbitrary'
 import { InputError } from '../units'
 import { readGarden, recordsCsv, recordSchema, shelfStock, writeGarden, type GardenRecord } from '.'
 
-const demoText = readFileSync(
-  new URL('../../../demo/port-maren.rimbo.json', import.meta.url),
-  'utf8',
-)
 const base = readGarden(demoText)
 const baseShelf = base.shelf.length
 

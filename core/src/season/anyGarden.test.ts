@@ -78,6 +78,12 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
     gardens.productIds.forEach((id) => gardens.densityGMlOf(garden, id)),
   feedProductOf: ({ garden }) => hostileIds.forEach((id) => gardens.feedProductOf(garden, id)),
   feedProducts: ({ garden }) => gardens.feedProducts(garden),
+  feedTools: ({ garden }) => gardens.feedTools(garden),
+  strewnG: ({ garden }) =>
+    gardens.feedProducts(garden).forEach((product) => {
+      const amendment = { productId: product.id, unit: 'cupsPerPot', amount: 1 } as const
+      gardens.strewnG(garden, amendment, product, 10)
+    }),
   shelfStock: ({ garden }) => gardens.shelfStock(garden),
   measuredMixOf: ({ garden }) => recipes.forEach(({ id }) => gardens.measuredMixOf(garden, id)),
   mixesOf: ({ garden }) => [...recipes, ...garden.recipes].forEach(gardens.mixesOf(garden)),
@@ -208,7 +214,6 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
   potFeeding: (here) => eachPot(here, (pot) => season.potFeeding(here.course, pot)),
   feedNeedReasons: (here) => eachFeed(here, ({ feeding }) => season.feedNeedReasons(feeding)),
   feedVerdictOn: (here) => eachFeed(here, ({ feeding }) => season.feedVerdictOn(feeding, 5, TODAY)),
-  feedTools: ({ garden }) => season.feedTools(garden),
   dosedPot: (here) => eachPot(here, (pot) => season.dosedPot(pot)),
   feedToday: (here) =>
     eachFeed(here, ({ due }) => {
@@ -233,7 +238,7 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
         const index = here.day.pots.indexOf(pot)
         return season.feedToday(here.course, here.course.pots[index]!, pot)
       },
-      season.feedTools(here.garden),
+      gardens.feedTools(here.garden),
     )
     expect(Number.isFinite(walk.carryL)).toBe(true)
   },
@@ -244,7 +249,7 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
     eachFeed(here, (feed, pot, today) => {
       for (const product of feedProducts(here.garden).slice(0, 6))
         asked(() => {
-          const tools = season.feedTools(here.garden)
+          const tools = gardens.feedTools(here.garden)
           const dose = doseFor(season.dosedPot(pot), product, { kind: 'label' }, tools)
           season.holdsFor(here.course, feed, today, dose)
         })

@@ -1,15 +1,12 @@
 // The demo's history is made by running the model with noise: what was recorded
 // has to agree with what is computed.
-import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
+import { demo } from '../../test/demo'
 import { judgeLabel } from '../container'
-import { readGarden, varietyOf } from '../garden'
+import { varietyOf } from '../garden'
 import { daysBetween } from '../units'
 import { gardenCourse, gardenToday, waterRisks } from '.'
 
-const demo = readGarden(
-  readFileSync(new URL('../../../demo/port-maren.rimbo.json', import.meta.url), 'utf8'),
-)
 const FROM = '2026-05-20'
 const TO = '2026-06-17'
 

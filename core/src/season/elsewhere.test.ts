@@ -3,7 +3,7 @@ import { describe, expect, test } from '@jest/globals'
 import { gardenIn, type TownName } from '../../test/places'
 import { cropForecast } from '../plant'
 import { addDays, daysBetween } from '../units'
-import { frostsOfPlace } from './sky'
+import { frostsOfPlace } from './course/sky'
 import { gardenCourse, yearsSpread } from '.'
 
 const grown = (name: TownName, varietyId: string, plantedOn: string, todayAfter = 10) => {

@@ -1,12 +1,102 @@
 export {
+  gardenOn,
+  gardenToday,
+  grownPot,
+  potOn,
+  potOnDay,
+  type GardenToday,
+  type PlantingToday,
+  type PotToday,
+  plantCount,
+  suctionOf,
+  type MixToday,
+  type PotBase,
+  seasonOf,
+  type PotWater,
+  requireWeight,
+  gardenCourse,
+  plantKgOn,
+  type GardenCourse,
+  type PlantingCourse,
+  type PotCourse,
+  observationsOf,
+  climateOf,
+  weatherOn,
+  type Climate,
+  type DaySource,
+  type Sky,
+} from './course'
+export {
+  whatIfKinds,
+  whatIfs,
+  type WhatIf,
+  type WhatIfAsked,
+  type WhatIfKind,
+  dripFor,
+  planLeaving,
+  type LeavingAsked,
+  wateringHabits,
+  wiltingChance,
+  type WateringHabit,
+  type PotWilting,
+  type Wilting,
+  type WiltingAsked,
+  tellingTest,
+  waterCurve,
+  type WaterCurve,
+  type WaterDayFacts,
+  waterRisks,
+  type FruitRisks,
+  type WaterRisks,
+} from './water'
+export {
+  dosedPot,
+  feedNeedReasons,
+  feedVerdictOn,
+  potFeeding,
+  type PotFeeding,
+  choicesAtHand,
+  choicesToBuy,
+  feedWish,
+  MEASURE_DAYS,
+  stepsFor,
+  feedToday,
+  holdsFor,
+  type DueFeed,
+  type FeedToday,
+  feedDays,
+  judgePlan,
+  programmePot,
+  chooseForPot,
+  feedWeeks,
+  flushFor,
+  type ChosenForPot,
+  type FeedWeek,
+  type FeedWeeks,
+  type NutrientWeek,
+} from './feed'
+export {
+  yearsSpread,
+  type PlantingSpread,
+  type YearsAsked,
+  type YearsSpread,
+  siteOf,
+  spaceLoadOf,
+  type SiteOf,
+  arrangeTaskOf,
+  standingSpots,
+  judgePair,
+  type PairJudgement,
+  applied,
+  type Applied,
+} from './plant'
+export {
   mixPlan,
   type AmendmentDose,
   type MixingWishes,
   type MixPlan,
   type PotFilling,
   type TubsOf,
-} from './mixPlan'
-export {
   judgeExtract,
   mixTaskOf,
   rechargeOf,
@@ -18,28 +108,7 @@ export {
   type OldMixFacts,
   type TriedMix,
   type TriedPot,
-} from './mixing'
-export {
-  gardenOn,
-  gardenToday,
-  grownPot,
-  potOn,
-  potOnDay,
-  type GardenToday,
-  type PlantingToday,
-  type PotToday,
-} from './today'
-export { plantCount, suctionOf, type MixToday, type PotBase } from './base'
-export { seasonOf } from './span'
-export type { PotWater } from './water'
-export { requireWeight } from './waterTests'
-export {
-  gardenCourse,
-  plantKgOn,
-  type GardenCourse,
-  type PlantingCourse,
-  type PotCourse,
-} from './course'
+} from './mix'
 export {
   beadOfDays,
   grownOn,
@@ -48,52 +117,14 @@ export {
   type Bead,
   type Knot,
   type PotString,
-} from './string'
-export { yearsSpread, type PlantingSpread, type YearsAsked, type YearsSpread } from './years'
-export { observationsOf } from './doings'
-export { climateOf, weatherOn, type Climate, type DaySource, type Sky } from './sky'
-export {
   inQuarterCans,
   inTenthLitres,
   roundOf,
   type Round,
   type Stop,
   type StopState,
-} from './round'
-export { siteOf, spaceLoadOf, type SiteOf } from './site'
-export { arrangeTaskOf, standingSpots } from './arranging'
-export { judgePair, type PairJudgement } from './pair'
-export { applied, type Applied } from './applying'
-export { whatIfKinds, whatIfs, type WhatIf, type WhatIfAsked, type WhatIfKind } from './whatIf'
-export { dripFor, planLeaving, type LeavingAsked } from './leaving'
-export {
-  wateringHabits,
-  wiltingChance,
-  type WateringHabit,
-  type PotWilting,
-  type Wilting,
-  type WiltingAsked,
-} from './waterYears'
-export { tellingTest, waterCurve, type WaterCurve, type WaterDayFacts } from './waterCurve'
-export { waterRisks, type FruitRisks, type WaterRisks } from './waterRisk'
-export {
-  dosedPot,
-  feedNeedReasons,
-  feedTools,
-  feedVerdictOn,
-  potFeeding,
-  type PotFeeding,
-} from './feeding'
-export { choicesAtHand, choicesToBuy, feedWish, MEASURE_DAYS, stepsFor } from './feedChoosing'
-export { feedToday, holdsFor, type DueFeed, type FeedToday } from './feedToday'
-export { feedDays, judgePlan, programmePot } from './feedPlans'
-export { feedRound, type FeedCans, type FedStop, type FeedRound } from './feedRound'
-export {
-  chooseForPot,
-  feedWeeks,
-  flushFor,
-  type ChosenForPot,
-  type FeedWeek,
-  type FeedWeeks,
-  type NutrientWeek,
-} from './feedWeeks'
+  feedRound,
+  type FeedCans,
+  type FedStop,
+  type FeedRound,
+} from './walk'

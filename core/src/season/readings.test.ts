@@ -1,12 +1,9 @@
 // A reading is believed: what a scale or a probe found is where a pot goes on from, whatever was thought before.
-import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
+import { demo } from '../../test/demo'
 import { gardenCourse, gardenOn, plantKgOn } from '.'
-import { readGarden, type Garden, type GardenRecord } from '../garden'
+import { type Garden, type GardenRecord } from '../garden'
 
-const demo = readGarden(
-  readFileSync(new URL('../../../demo/port-maren.rimbo.json', import.meta.url), 'utf8'),
-)
 const NOW = '2026-06-18T07:55'
 const TESTS: readonly string[] = ['finger', 'weigh', 'probe', 'drained']
 

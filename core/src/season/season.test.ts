@@ -1,12 +1,9 @@
-import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
+import { demo } from '../../test/demo'
 import { starterProducts } from '../feed'
-import { readGarden, type Garden, type GardenRecord } from '../garden'
+import { type Garden, type GardenRecord } from '../garden'
 import { gardenToday, inQuarterCans, mixPlan, roundOf } from '.'
 
-const demo = readGarden(
-  readFileSync(new URL('../../../demo/port-maren.rimbo.json', import.meta.url), 'utf8'),
-)
 const NOW = demo.clock!
 /** The demo with its tower as one open column: it drains as deep as it is tall, and holds little. */
 const withColumn: Garden = {

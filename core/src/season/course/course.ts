@@ -1,0 +1,254 @@
+import type { Container } from '../../container'
+import { mixesOf, type Garden, type GardenRecord } from '../../garden'
+import { weatherAt, type OpenDay, type Place, type SpotDay } from '../../place'
+import { canopyOn, grownPlantKg, growthCourse, type GrowthCourse } from '../../plant'
+import { dayOf, daysBetween, remembered } from '../../units'
+import { EVENING_FROM_H, MORNING_H, waterUseL, type WaterDemand } from '../../water'
+import { HOURS_A_DAY } from '../../weather'
+import { potBase, type PlantingBase, type PotBase } from './pot'
+import {
+  doingsOf,
+  hourOf,
+  sightingsIn,
+  sorted,
+  startOf,
+  type Doings,
+  type NurseryRecord,
+} from './recorded'
+import { frostsOfPlace, openDaysOf, skyOf, type Sky } from './sky'
+import { courseSpan } from './span'
+import { dailyShareOf, visitsOf, waterOf, waterWeatherOf, type PotWater } from './potWater'
+import { isLookedAtAfterPouring, testsOf } from './waterTests'
+
+/** Plants of one planting through the season. */
+export interface PlantingCourse extends PlantingBase {
+  readonly course: GrowthCourse
+}
+
+/** One container through the season, a value a day. */
+export interface PotCourse extends PotBase {
+  readonly weather: readonly SpotDay[]
+  readonly plants: readonly PlantingCourse[]
+  /** What the day draws from short grass where the container stands, mm. */
+  readonly referenceMm: Float64Array
+  /** Used in the day by one that is not short of it, less its rain, L. */
+  readonly needL: Float64Array
+  /** Given by the records, L. */
+  readonly givenL: Float64Array
+  /** Beside that by the plan, before the evening and in it, L. */
+  readonly morningL: Float64Array
+  readonly eveningL: Float64Array
+  /** 1 where the gardener skipped it. */
+  readonly skipped: Uint8Array
+  /** The records of its water. */
+  readonly recorded: Doings
+  /** Its water hour by hour. */
+  readonly ofWater: PotWater
+}
+
+/** The garden through a season: as recorded up to today, as planned after it. */
+export interface GardenCourse {
+  readonly garden: Garden
+  readonly today: string
+  /** Hour of today, 0–23. */
+  readonly nowH: number
+  readonly from: string
+  readonly to: string
+  readonly sky: Sky
+  readonly openDays: readonly OpenDay[]
+  readonly pots: readonly PotCourse[]
+}
+
+/** A plant that has less of its water on some day grows less for it. */
+const SHORT_BELOW = 0.999
+
+/** The leaf over a container on a day of its course. */
+export const canopiesOn = (plants: readonly PlantingCourse[], day: number) =>
+  plants.flatMap(({ course, planting }) => {
+    const canopy = canopyOn(course, day)
+    return canopy ? [{ ...canopy, count: planting.count }] : []
+  })
+
+/** Fresh mass of the plants in a container on a day of its course, kg: by their leaf. */
+export const plantKgOn = (plants: readonly PlantingCourse[], day: number): number =>
+  plants.reduce((sum, { course, planting, variety, yield: expected }) => {
+    const grownShare = (course.canopyM2[day] ?? 0) / variety.matureCanopyM2
+    return sum + planting.count * grownShare * grownPlantKg(variety, expected.perPlant)
+  }, 0)
+
+/** What draws water from a container on a day of its course. */
+export function demandOn(
+  pot: Pick<
+    PotCourse,
+    'container' | 'volumes' | 'weather' | 'plants' | 'referenceMm' | 'shelter' | 'wallM2'
+  >,
+  openDay: OpenDay,
+  day: number,
+): WaterDemand {
+  const { container, volumes, weather, plants, referenceMm } = pot
+  const here = weather[day]!
+  const rainReaches = pot.shelter.rainShare > 0
+  return {
+    referenceMm: referenceMm[day]!,
+    // Rain that a slab keeps off is told, but not counted.
+    rainMm: (rainReaches ? here : openDay.weather).rainMm ?? 0,
+    rainReaches,
+    plants: canopiesOn(plants, day),
+    exposure: container.exposure,
+    type: container.type,
+    surfaceM2: volumes.surfaceM2,
+    mulchMm: container.mulchMm,
+    material: container.material,
+    wallM2: pot.wallM2,
+  }
+}
+
+const potCourse = remembered(courseOf)
+
+/** Growth and water of a container. */
+function courseOf(
+  base: PotBase,
+  place: Place,
+  records: readonly GardenRecord[],
+  nursery: readonly NurseryRecord[],
+  openDays: readonly OpenDay[],
+  todayDate: string,
+  nowH: number,
+  expectedFrosts: readonly string[],
+): PotCourse {
+  const days = openDays.length
+  const dates = openDays.map(({ weather }) => weather.date)
+  const from = dates[0]!
+  const doings = doingsOf(records, dates)
+  const weather = openDays.map((open) => weatherAt(base.shelter, open))
+  const today = daysBetween(from, todayDate)
+  const plantedOn = Math.min(
+    days,
+    ...base.plantings.map(({ planting }) => daysBetween(from, planting.plantedOn)),
+  )
+  const firstHour = Math.max(0, plantedOn) * HOURS_A_DAY
+  // Watered and then looked at within this hour: what was found is where it goes on from.
+  const thisHour = `${todayDate}T${String(nowH).padStart(2, '0')}`
+  const fromH = isLookedAtAfterPouring(records, thisHour) ? nowH + 1 : nowH
+  const nowHour = Math.min(days * HOURS_A_DAY, today * HOURS_A_DAY + fromH)
+  const visitH = visitsOf(doings, today, Math.min(HOURS_A_DAY - 1, fromH))
+  const grown = (waterShare: Float64Array | undefined): PlantingCourse[] =>
+    base.plantings.map((one) => ({
+      ...one,
+      course: growthCourse(
+        {
+          ...startOf(nursery, one),
+          expectedFrostOn: expectedFrosts.find((date) => date > one.planting.plantedOn),
+        },
+        base.room,
+        weather,
+        sightingsIn(records, one.planting),
+        waterShare,
+      ),
+    }))
+  const watered = (plants: readonly PlantingCourse[], isLearning: boolean) => {
+    const ofDays = waterWeatherOf(base, place, weather, plantedOn, (day) => canopiesOn(plants, day))
+    const tests = isLearning ? testsOf(base, records, from, (day) => plantKgOn(plants, day)) : []
+    return waterOf(base, ofDays, doings, visitH, tests, firstHour, nowHour)
+  }
+  const unhindered = grown(undefined)
+  const first = watered(unhindered, false)
+  // What a day to come may lack is nothing to the days before it.
+  const shares = dailyShareOf(first.run, first.weather).map((share) =>
+    share < SHORT_BELOW ? share : 1,
+  )
+  const isShort = shares.some((share) => share < 1)
+  const plants = isShort ? grown(shares) : unhindered
+  const ofWater = watered(plants, true)
+
+  const referenceMm = new Float64Array(days)
+  const needL = new Float64Array(days)
+  const givenL = new Float64Array(days)
+  const morningL = new Float64Array(days)
+  const eveningL = new Float64Array(days)
+  const pot = { ...base, weather, plants, referenceMm }
+  const thirst = ofWater.options.thirst ?? 1
+  const { referenceSumMm, leafM2 } = ofWater.weather
+  for (let day = 0; day < days; day++) {
+    const hour = day * HOURS_A_DAY
+    for (let at = hour; at < hour + HOURS_A_DAY; at++) {
+      const recordedL = doings.givenL[at]!
+      givenL[day]! += recordedL
+      const byPlan = at - hour < EVENING_FROM_H ? morningL : eveningL
+      byPlan[day]! += Math.max(0, ofWater.run.givenL[at]! - recordedL)
+    }
+    if (leafM2[day]! < 0) continue
+    referenceMm[day] = referenceSumMm[hour + HOURS_A_DAY]! - referenceSumMm[hour]!
+    const use = waterUseL(demandOn(pot, openDays[day]!, day))
+    needL[day] = Math.max(0, (use.waterL + use.rainL) * thirst - use.rainL)
+  }
+  return {
+    ...pot,
+    needL,
+    givenL,
+    morningL,
+    eveningL,
+    skipped: doings.skipped,
+    recorded: doings,
+    ofWater,
+  }
+}
+
+const NO_FROSTS: readonly string[] = []
+
+/** First frosts as they are expected, on days of which nothing is known but the time of year. */
+const expectedFrosts = remembered(
+  ({ days, sources }: Sky, firstFrost: string | undefined): readonly string[] =>
+    firstFrost === undefined
+      ? NO_FROSTS
+      : days.flatMap(({ date }, day) =>
+          date.endsWith(firstFrost) && sources[day] === 'typical' ? [date] : [],
+        ),
+)
+
+/**
+ * The garden through a season, from what the gardener entered: each plant grown
+ * by the weather where it stands, each pot watered as recorded up to today and by
+ * the plan after it.
+ *
+ * @param at         today, a day or moment
+ * @param span       first and last day; the season where left out
+ * @param containers those asked for; all of the garden's where left out
+ */
+export function gardenCourse(
+  garden: Garden,
+  at: string,
+  span: { readonly from: string; readonly to: string } = courseSpan(garden, dayOf(at)),
+  containers: readonly Container[] = garden.containers,
+  sky?: Sky,
+): GardenCourse {
+  const today = dayOf(at)
+  const nowH = at.length > today.length ? hourOf(at) : MORNING_H
+  const days = daysBetween(span.from, span.to) + 1
+  const ofDays = sky ?? skyOf(garden, span.from, days, today)
+  const openDays = openDaysOf(ofDays, garden.place)
+  const { byContainer, nursery } = sorted(garden.records)
+  const mixes = mixesOf(garden)
+  // Days that were made up have no time of the year.
+  const frosts = sky ? NO_FROSTS : expectedFrosts(ofDays, frostsOfPlace(garden).firstFrost)
+  return {
+    garden,
+    today,
+    nowH,
+    ...span,
+    sky: ofDays,
+    openDays,
+    pots: containers.map((container) =>
+      potCourse(
+        potBase(garden, container, mixes),
+        garden.place,
+        byContainer.get(container.id) ?? [],
+        nursery,
+        openDays,
+        today,
+        nowH,
+        frosts,
+      ),
+    ),
+  }
+}

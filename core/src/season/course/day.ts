@@ -1,0 +1,247 @@
+import type { Container } from '../../container'
+import type { Garden, Planting } from '../../garden'
+import { microclimateReasons, type OpenDay } from '../../place'
+import { growthOn, NORMAL_DAY, type GrowthCourse, type PlantGrowth } from '../../plant'
+import {
+  addDays,
+  datesFrom,
+  dayOf,
+  dayOfYear,
+  daysBetween,
+  remembered,
+  type Reason,
+} from '../../units'
+import {
+  extraSuctionCm,
+  freeShareOf,
+  MORNING_H,
+  planWatering,
+  simulateWater,
+  waterNeedL,
+  type WaterNeed,
+  type WaterPlan,
+  type WaterState,
+} from '../../water'
+import {
+  referenceEvapotranspiration,
+  HOURS_A_DAY,
+  referenceReasons,
+  type DailyWeather,
+  type ReferenceEvapotranspiration,
+} from '../../weather'
+import { suctionOf, type PlantingBase, type PotBase } from './pot'
+import { demandOn, gardenCourse, type GardenCourse, type PotCourse } from './course'
+import { courseSpan } from './span'
+import type { DaySource, Sky } from './sky'
+import { amountReasons, learnedReasons } from './waterReasons'
+
+/** Plants of one planting as they stand on a day. */
+export interface PlantingToday extends PlantingBase {
+  readonly growth: PlantGrowth
+  /** Where that day lies in. */
+  readonly course: GrowthCourse
+}
+
+/** Everything known of one container on one day. */
+export interface PotToday extends PotBase {
+  readonly plants: readonly PlantingToday[]
+  /** What it uses that day; left out where there is no weather for the day. */
+  readonly need: WaterNeed | undefined
+  /** What to give and how long it lasts: today. */
+  readonly plan: WaterPlan | undefined
+  /** Given already that day by the records, L. */
+  readonly givenL: number
+  readonly isSkipped: boolean
+  /** To give before the evening, and in it, L: nothing when it was skipped. */
+  readonly nowL: number
+  readonly eveningL: number
+  /** Both. */
+  readonly remainingL: number
+  /** Missing from the drained pot and its reservoir: in the morning, and today as it is now, L. */
+  readonly depletionL: number
+  /** How much may be missing before its plants go short, L. */
+  readonly safeL: number
+  /** Why so much is given today. */
+  readonly amountReasons: readonly Reason[]
+  /** Suction beside that of a pot just drained, cm. */
+  readonly dryingCm: number
+}
+
+/** The garden on one day: what the drawings and the round are made from. */
+export interface GardenToday {
+  readonly date: string
+  readonly weather: DailyWeather | undefined
+  readonly source: DaySource
+  readonly reference: ReferenceEvapotranspiration | undefined
+  readonly referenceReasons: readonly Reason[]
+  readonly pots: readonly PotToday[]
+}
+
+/** A day that is not known is not guessed for the can; a day to come may be. */
+const isGuessed = ({ sky, today }: GardenCourse, day: number, date: string) =>
+  sky.sources[day] === 'typical' && date <= today
+
+/** A plan looks so far ahead. */
+const PLAN_DAYS = 14
+
+/** A pot's water as it is at the beginning of an hour of its course. */
+export function stateAt({ water, ofWater }: PotCourse, hour: number): WaterState {
+  const { weather, events, run, options } = ofWater
+  const { visitH, fillH } = events
+  const given = {
+    givenL: run.givenL,
+    visitH: new Uint8Array(visitH.length),
+    ...(fillH && { fillH }),
+  }
+  return simulateWater(water, weather, given, { ...options, to: hour }).end
+}
+
+/** What to give a pot today, with all of its own that was learned. */
+function planOf(pot: PotCourse, state: WaterState): WaterPlan {
+  const { weather, nowHour, options } = pot.ofWater
+  return planWatering(pot.water, weather, state, pot.recorded, nowHour, {
+    ...options,
+    to: Math.min(weather.days * HOURS_A_DAY, nowHour + PLAN_DAYS * HOURS_A_DAY),
+  })
+}
+
+const sumOf = (values: Float64Array) => values.reduce((sum, value) => sum + value, 0)
+
+const potOfDay = remembered(
+  (pot: PotCourse, open: OpenDay, isKnown: boolean, isToday: boolean, day: number): PotToday => {
+    const { date } = open.weather
+    const plants = pot.plants.map((one) => ({ ...one, growth: growthOn(one.course, date) }))
+    const hasPlants = plants.some(({ growth }) => growth.isStanding)
+    const need = isKnown && hasPlants ? waterNeedL(demandOn(pot, open, day)) : undefined
+    const isSkipped = pot.skipped[day] === 1
+    const state = isToday ? stateAt(pot, pot.ofWater.nowHour) : undefined
+    const plan = state && need ? planOf(pot, state) : undefined
+    const planned = (byDay: Float64Array, ofToday: number | undefined) =>
+      need && !isSkipped ? (ofToday ?? byDay[day]!) : 0
+    const nowL = planned(pot.morningL, plan?.nowL)
+    const eveningL = planned(pot.eveningL, plan?.eveningL)
+    const { run, weather } = pot.ofWater
+    const { water, volumes } = pot
+    const hour = isToday ? pot.ofWater.nowHour : day * HOURS_A_DAY + MORNING_H
+    const before = Math.max(0, Math.min(run.missingL.length, hour) - 1)
+    const capacity = pot.ofWater.options.capacity ?? 1
+    const isFilledNow = isToday && pot.recorded.fillH[hour] === 1
+    const givenNowL = isFilledNow ? Infinity : isToday ? (pot.recorded.givenL[hour] ?? 0) : 0
+    // What a test of this very hour has found is in the state, and not yet in the run.
+    const missingL = state ? sumOf(state.missingL) : run.missingL[before]!
+    const belowL = volumes.reservoirL - (state?.reservoirL ?? run.reservoirL[before]!)
+    const thirst = pot.ofWater.options.thirst ?? 1
+    const freeShare = freeShareOf(water.cells[0]!, water.sensitivity, weather.cropMm[day]! * thirst)
+    const table = suctionOf(pot)
+    const ofMixL = Math.max(0, missingL - Math.max(0, givenNowL - belowL))
+    const depletionL = Math.max(0, missingL + belowL - givenNowL)
+    const safeL = freeShare * water.availableL * capacity
+    return {
+      ...pot,
+      plants,
+      need: need && {
+        ...need,
+        reasons: [
+          ...need.reasons,
+          ...learnedReasons(pot.ofWater.learned),
+          ...microclimateReasons(pot.shelter, open, pot.weather[day]!),
+        ],
+      },
+      plan,
+      givenL: pot.givenL[day]!,
+      isSkipped,
+      nowL,
+      eveningL,
+      remainingL: nowL + eveningL,
+      depletionL,
+      safeL,
+      dryingCm: table ? extraSuctionCm(table, ofMixL / (water.availableL * capacity)) : 0,
+      amountReasons: plan ? amountReasons(pot, plan, depletionL, safeL) : [],
+    }
+  },
+)
+
+/**
+ * One container of a course on one of its days; the nearest of them where it
+ * lies outside.
+ */
+export function potOnDay(course: GardenCourse, pot: PotCourse, date: string): PotToday {
+  const day = Math.max(0, Math.min(pot.weather.length - 1, daysBetween(course.from, date)))
+  const isKnown = !isGuessed(course, day, date)
+  return potOfDay(pot, course.openDays[day]!, isKnown, date === course.today, day)
+}
+
+/** The whole garden of a course on one of its days. */
+export function gardenOn(course: GardenCourse, date: string): GardenToday {
+  const { garden, sky } = course
+  const day = daysBetween(course.from, date)
+  const weather = isGuessed(course, day, date) ? undefined : sky.days[day]
+  const inEquation = weather && { ...weather, dayOfYear: dayOfYear(date) }
+  return {
+    date,
+    weather,
+    source: sky.sources[day] ?? 'typical',
+    reference: inEquation && referenceEvapotranspiration(inEquation, garden.place),
+    referenceReasons: inEquation ? referenceReasons(inEquation, garden.place) : [],
+    pots: course.pots.map((pot) => potOnDay(course, pot, date)),
+  }
+}
+
+/** A course that goes no further than is planned from its day. */
+const courseAbout = (garden: Garden, at: string, containers?: readonly Container[]) =>
+  gardenCourse(
+    garden,
+    at,
+    { from: courseSpan(garden, dayOf(at)).from, to: addDays(at, PLAN_DAYS) },
+    containers,
+  )
+
+/**
+ * The garden on one day, recomputed whole from what the gardener entered:
+ * volumes, mixes, plants, water and what is still to do.
+ *
+ * @param at a day or moment, `YYYY-MM-DD…`
+ */
+export const gardenToday = (garden: Garden, at: string): GardenToday =>
+  gardenOn(courseAbout(garden, at), dayOf(at))
+
+/**
+ * One container on one day, as the rest of the garden would have it: also one
+ * that is only being considered.
+ *
+ * @param at a day or moment, `YYYY-MM-DD…`
+ */
+export function potOn(garden: Garden, container: Container, at: string): PotToday {
+  const course = courseAbout(garden, at, [container])
+  return potOnDay(course, course.pots[0]!, dayOf(at))
+}
+
+/** From planting on, a plant is grown by then in a normal summer. */
+const GROWN_AFTER_DAYS = 75
+const NORMAL_SUN_MJ_M2 = 22
+
+/** One container with some plants more, planted on a day, as it stands when they have had a normal summer. */
+export function grownPot(
+  garden: Garden,
+  container: Container,
+  plants: Pick<Planting, 'varietyId' | 'count'>,
+  plantedOn: string,
+): PotToday {
+  const proposed = { ...plants, id: 'proposed', containerId: container.id, plantedOn }
+  const plantings = [...garden.plantings.map((one) => ({ ...one, plantedOn })), proposed]
+  const to = addDays(plantedOn, GROWN_AFTER_DAYS)
+  const dates = datesFrom(plantedOn, GROWN_AFTER_DAYS + 1)
+  const sky: Sky = {
+    from: plantedOn,
+    days: dates.map((date) => ({ date, ...NORMAL_DAY, radiationMjM2: NORMAL_SUN_MJ_M2 })),
+    sources: dates.map(() => 'typical'),
+  }
+  const course = gardenCourse(
+    { ...garden, plantings },
+    plantedOn,
+    { from: plantedOn, to },
+    [container],
+    sky,
+  )
+  return potOnDay(course, course.pots[0]!, to)
+}

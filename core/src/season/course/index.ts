@@ -1,0 +1,34 @@
+export {
+  suctionOf,
+  type PotBase,
+  mixIn,
+  potBase,
+  LEAVES_OVER_MIX_MM,
+  USUAL_MIX,
+  plantCount,
+  type MixToday,
+} from './pot'
+export {
+  type GardenCourse,
+  type PotCourse,
+  gardenCourse,
+  canopiesOn,
+  plantKgOn,
+  type PlantingCourse,
+} from './course'
+export {
+  stateAt,
+  type PotToday,
+  type GardenToday,
+  gardenOn,
+  gardenToday,
+  grownPot,
+  potOn,
+  potOnDay,
+  type PlantingToday,
+} from './day'
+export { climateOf, firstUnknown, weatherOn, type Climate, type DaySource, type Sky } from './sky'
+export { waterWeatherOf, type PotWater } from './potWater'
+export { sorted, observationsOf } from './recorded'
+export { seasonOf } from './span'
+export { requireWeight } from './waterTests'

@@ -1,0 +1,201 @@
+import {
+  bodyVolumeL,
+  containerMass,
+  containerVolumes,
+  mixBody,
+  wallAreaM2,
+  type Container,
+  type ContainerMass,
+  type ContainerVolumes,
+  type MixBody,
+} from '../../container'
+import { recipeOf, varietyOf, type Garden, type mixesOf, type Planting } from '../../garden'
+import {
+  drainedBody,
+  drainedReasons,
+  easilyAvailableL,
+  type DrainedState,
+  type Mix,
+  type Recipe,
+} from '../../mix'
+import { openShelter, spotShelter, type Place, type Shelter, type Space } from '../../place'
+import {
+  grownPlantKg,
+  sharedYield,
+  type RelativeYield,
+  type RootRoom,
+  type Variety,
+} from '../../plant'
+import { remembered, type Reason } from '../../units'
+import {
+  FREE_BESIDE_TOMATO,
+  suctionTable,
+  waterStore,
+  wetted,
+  type SuctionTable,
+  type WateredPot,
+} from '../../water'
+import { sorted } from './recorded'
+
+/** What the mix of a container does with water. */
+export interface MixToday extends Mix {
+  readonly recipe: Recipe
+  readonly drained: DrainedState
+  /** As the container holds it. */
+  readonly body: MixBody
+  readonly easilyAvailableL: number
+  /** Of the water and the air. */
+  readonly reasons: readonly Reason[]
+}
+
+/** Plants of one planting, as long as nobody asks when. */
+export interface PlantingBase {
+  readonly planting: Planting
+  readonly variety: Variety
+  /** Beside unrestricted plants. */
+  readonly yield: RelativeYield
+}
+
+/** What is the same of a container on all days. */
+export interface PotBase {
+  readonly container: Container
+  readonly volumes: ContainerVolumes
+  readonly mix: MixToday | undefined
+  readonly mass: ContainerMass
+  readonly plantings: readonly PlantingBase[]
+  readonly shelter: Shelter
+  /** For the roots of all its plants. */
+  readonly room: RootRoom
+  /** Wall against the mix. */
+  readonly wallM2: number
+  /** What it keeps of water: by its mix, or by the usual one where none is known. */
+  readonly water: WateredPot
+}
+
+/** What is taken to be in a container of which nothing is known. */
+export const USUAL_MIX = 'thirds'
+
+/** Leaves are looked at so far above the mix. */
+export const LEAVES_OVER_MIX_MM = 300
+
+/** Plants in a container, all kinds together. */
+export const plantCount = (garden: Garden, containerId: string): number =>
+  garden.plantings
+    .filter((planting) => planting.containerId === containerId)
+    .reduce((sum, planting) => sum + planting.count, 0)
+
+/** A mix as one container holds it. */
+export function mixIn(
+  container: Container,
+  { fillVolumeL, reservoirL }: ContainerVolumes,
+  mix: Mix,
+): MixToday {
+  const body = mixBody(container)
+  // A tower has a body a tier; a pot that was poured may hold more than its measures say.
+  const ofBody = fillVolumeL / bodyVolumeL(body)
+  const drained = drainedBody(body, mix.curve)
+  return {
+    ...mix,
+    recipe: mix.blend.recipe,
+    body,
+    drained,
+    easilyAvailableL: easilyAvailableL(body, mix.curve) * ofBody + reservoirL,
+    reasons: drainedReasons(body, mix),
+  }
+}
+
+/** What stands about a container where it stands; the open where that is not known. */
+function shelterOf(container: Container, space: Space | undefined, place: Place): Shelter {
+  const { standing } = container
+  const zMm = container.baseHeightMm + container.fillMm + LEAVES_OVER_MIX_MM
+  const shelter =
+    space?.plan && standing ? spotShelter(space.plan, place, { ...standing, zMm }) : openShelter
+  return space?.covered ? { ...shelter, rainShare: 0 } : shelter
+}
+
+const baseOf = remembered(
+  (
+    container: Container,
+    space: Space | undefined,
+    place: Place,
+    known: Mix | undefined,
+    usual: Mix,
+    planted: readonly Planting[],
+    varieties: readonly (Variety | undefined)[],
+    isWetted: boolean,
+  ): PotBase => {
+    const volumes = containerVolumes(container)
+    const room = {
+      ...volumes,
+      plantCount: planted.reduce((sum, planting) => sum + planting.count, 0),
+    }
+    const plantings = planted.flatMap((planting, index): PlantingBase[] => {
+      const variety = varieties[index]
+      return variety
+        ? [{ planting, variety, yield: sharedYield(variety, room, room.plantCount) }]
+        : []
+    })
+    const mix = known && mixIn(container, volumes, known)
+    const store = waterStore(container, known ?? usual)
+    const weighed = mix ?? mixIn(container, volumes, usual)
+    const plantKg = plantings.reduce(
+      (sum, { planting, variety, yield: expected }) =>
+        sum + planting.count * grownPlantKg(variety, expected.perPlant),
+      0,
+    )
+    return {
+      container,
+      volumes,
+      mix,
+      mass: containerMass(
+        container,
+        { dryDensityGL: weighed.blend.bulkDensityGL, ...weighed.drained, isUsual: !mix },
+        plantKg,
+      ),
+      plantings,
+      room,
+      shelter: shelterOf(container, space, place),
+      wallM2: wallAreaM2(container.shape, container.fillMm),
+      water: {
+        ...(isWetted ? wetted(store) : store),
+        sensitivity: Math.min(
+          1,
+          ...plantings.map(({ variety }) => FREE_BESIDE_TOMATO[variety.crop]),
+        ),
+      },
+    }
+  },
+)
+
+/** A container with all that does not change from day to day. */
+export function potBase(
+  garden: Garden,
+  container: Container,
+  mixes: ReturnType<typeof mixesOf>,
+): PotBase {
+  const planted = garden.plantings.filter((one) => one.containerId === container.id)
+  return baseOf(
+    container,
+    garden.spaces.find((one) => one.id === container.spaceId),
+    garden.place,
+    mixes(container.recipeId),
+    mixes(USUAL_MIX)!,
+    planted,
+    planted.map(({ varietyId }) => varietyOf(garden, varietyId)),
+    hasWettingAgent(garden, container),
+  )
+}
+
+const WETTING_AGENT = 'wettingAgent'
+
+/** Whether its recipe or a record brings something that lets dry mix take its water again. */
+const hasWettingAgent = (garden: Garden, { id, recipeId }: Container): boolean =>
+  !!recipeOf(garden, recipeId)?.amendments?.some(({ productId }) => productId === WETTING_AGENT) ||
+  !!sorted(garden.records)
+    .byContainer.get(id)
+    ?.some((record) => record.kind === 'feed' && record.productId === WETTING_AGENT)
+
+/** How hard a pot's mix holds its water as it dries; undefined where its mix is not known. */
+export const suctionOf = remembered((base: PotBase): SuctionTable | undefined =>
+  base.mix ? suctionTable(base.container, base.mix, base.water) : undefined,
+)

@@ -1,0 +1,204 @@
+import type { Place, SpotDay } from '../../place'
+import {
+  aheadOfNowH,
+  assimilate,
+  dailyVisits,
+  drawingOf,
+  EVENING_FROM_H,
+  EVENING_H,
+  MORNING_H,
+  simulateWater,
+  sumsOf,
+  type Learned,
+  type WaterEvents,
+  type WaterOptions,
+  type WaterRun,
+  type WaterTest,
+  type WaterWeather,
+} from '../../water'
+import { HOURS_A_DAY, spreadOverHours } from '../../weather'
+import { suctionOf, type PotBase } from './pot'
+import type { Doings } from './recorded'
+
+/** A seed for what is drawn by chance: always the same, so that nothing jumps. */
+const SEED = 0.618
+
+/** What is older tells of a smaller plant: learned from the tests of so many days (memory). */
+const LEARNED_OF_DAYS = 28
+
+/** What draws on a pot on one of its days. */
+export interface DayDrawing {
+  readonly plants: readonly {
+    readonly canopyM2: number
+    readonly basalCoefficient: number
+    readonly count: number
+  }[]
+}
+
+/** Weather and leaf of a pot as its hourly balance takes them, and what rain falls into past the leaves, m² by day. */
+export interface PotWeather extends WaterWeather {
+  readonly catchM2: Float64Array
+}
+
+/** Weather and leaf of a pot on its days. */
+export function waterWeatherOf(
+  { container, volumes, wallM2 }: PotBase,
+  place: Place,
+  weather: readonly SpotDay[],
+  plantedOn: number,
+  plantsOn: (day: number) => DayDrawing['plants'],
+): PotWeather {
+  const days = weather.length
+  const referenceMm = new Float64Array(days * HOURS_A_DAY)
+  const leafM2 = new Float64Array(days).fill(-1)
+  const openM2 = new Float64Array(days)
+  const rainL = new Float64Array(days)
+  const catchM2 = new Float64Array(days)
+  const cropMm = new Float64Array(days)
+  let ofWall = 0
+  for (let day = Math.max(0, plantedOn); day < days; day++) {
+    const plants = plantsOn(day)
+    if (!plants.length) continue
+    const here = weather[day]!
+    spreadOverHours(here, place, referenceMm, day * HOURS_A_DAY)
+    const drawing = drawingOf({
+      plants,
+      exposure: container.exposure,
+      type: container.type,
+      surfaceM2: volumes.surfaceM2,
+      mulchMm: container.mulchMm,
+      material: container.material,
+      wallM2,
+    })
+    leafM2[day] = drawing.leafM2
+    openM2[day] = drawing.openM2
+    ofWall = drawing.wallM2
+    catchM2[day] = drawing.catchM2
+    rainL[day] = (here.rainMm ?? 0) * drawing.catchM2
+    const canopyM2 = plants.reduce((sum, one) => sum + one.canopyM2 * one.count, 0)
+    let dailyMm = 0
+    for (let hour = 0; hour < HOURS_A_DAY; hour++) dailyMm += referenceMm[day * HOURS_A_DAY + hour]!
+    cropMm[day] = canopyM2 > 0 ? (dailyMm * drawing.cropM2) / canopyM2 : dailyMm
+  }
+  return {
+    days,
+    referenceMm,
+    referenceSumMm: sumsOf(referenceMm),
+    leafM2,
+    openM2,
+    wallM2: ofWall,
+    rainL,
+    catchM2,
+    cropMm,
+  }
+}
+
+/**
+ * When the gardener comes by with the can. A day that is past and of which nothing
+ * was written down is taken to have gone by the plan; what was written down stands
+ * as it is. Today begins now.
+ */
+export function visitsOf(doings: Doings, today: number, nowH: number): Uint8Array {
+  const visits = dailyVisits(doings.givenL.length)
+  doings.skipped.forEach((isSkipped, day) => {
+    const from = day * HOURS_A_DAY
+    const isRecorded =
+      day < today && doings.givenL.subarray(from, from + HOURS_A_DAY).some((givenL) => givenL > 0)
+    if (isSkipped || isRecorded) visits.fill(0, from, from + HOURS_A_DAY)
+  })
+  const from = today * HOURS_A_DAY
+  if (today < 0 || from >= visits.length || doings.skipped[today]) return visits
+  visits.fill(0, from, from + HOURS_A_DAY)
+  const now = from + Math.max(nowH, MORNING_H)
+  visits[now] = aheadOfNowH(doings.givenL, now)
+  if (nowH < EVENING_FROM_H) visits[from + EVENING_H] = HOURS_A_DAY - EVENING_H + MORNING_H
+  return visits
+}
+
+/** The water of a pot through the season, hour by hour. */
+export interface PotWater {
+  readonly weather: PotWeather
+  readonly events: WaterEvents
+  readonly options: WaterOptions
+  readonly run: WaterRun
+  readonly learned: Learned | undefined
+  readonly tests: readonly WaterTest[]
+  /** Tests from before planting: kept in the book, and not learned from. */
+  readonly earlyCount: number
+  /** First hour with plants, the first that was learned of, and the hour of now. */
+  readonly firstHour: number
+  readonly nowHour: number
+}
+
+/** A pot's water by what was recorded, what was felt, and the plan for what is not known. */
+export function waterOf(
+  base: PotBase,
+  weather: PotWeather,
+  doings: Doings,
+  visitH: Uint8Array,
+  known: readonly WaterTest[],
+  firstHour: number,
+  nowHour: number,
+): PotWater {
+  const { water } = base
+  const { fillH } = doings
+  const events = { givenL: doings.givenL, visitH, fillH }
+  const tests = known.filter(({ hour }) => hour >= firstHour && hour <= nowHour)
+  const earlyCount = known.filter(({ hour }) => hour < firstHour).length
+  const unlearned = { weather, tests, earlyCount, firstHour, nowHour, learned: undefined }
+  const table = suctionOf(base)
+  const planned = simulateWater(water, weather, events)
+  if (!tests.length || !table || nowHour <= firstHour)
+    return { ...unlearned, events, options: {}, run: planned }
+  // From a midnight on: who looks again in the evening finds what was learned in the morning.
+  const today = Math.floor(nowHour / HOURS_A_DAY)
+  const from = Math.max(firstHour, (today - LEARNED_OF_DAYS) * HOURS_A_DAY)
+  const recent = tests.filter(({ hour }) => hour >= from)
+  if (!recent.length) return { ...unlearned, events, options: {}, run: planned }
+  const asPlanned = { givenL: planned.givenL, visitH: new Uint8Array(visitH.length), fillH }
+  const { end: start } = simulateWater(water, weather, asPlanned, { to: from })
+  const learned = assimilate(water, weather, asPlanned, recent, {
+    seed: SEED,
+    from,
+    to: nowHour,
+    table,
+    start,
+    written: events,
+  })
+  const toCome = visitH.slice()
+  toCome.fill(0, 0, nowHour)
+  const options = {
+    thirst: learned.thirst.mean,
+    capacity: learned.capacity.mean,
+    corrections: learned.corrections,
+  }
+  // Former days of which nothing was written went as this gardener is known to do, or else as was planned
+  // then; only what is to come is planned anew.
+  const isFilledDaily = learned.habit === 'everyMorning'
+  const past =
+    learned.habit === 'asPlanned'
+      ? planned
+      : simulateWater(water, weather, events, { ...options, isFilledDaily, to: nowHour })
+  const givenL = doings.givenL.slice()
+  givenL.set(past.givenL.subarray(0, nowHour))
+  const then = { givenL, visitH: toCome, fillH }
+  const run = simulateWater(water, weather, then, options)
+  return { ...unlearned, learned, events: then, options, run }
+}
+
+/** Of the water its leaves wanted, what a pot had each day, 0–1. */
+export function dailyShareOf(
+  { hadShare }: WaterRun,
+  { referenceMm, days }: WaterWeather,
+): Float64Array {
+  const shares = new Float64Array(days).fill(1)
+  for (let day = 0; day < days; day++) {
+    let [had, wanted] = [0, 0]
+    for (let hour = day * HOURS_A_DAY; hour < (day + 1) * HOURS_A_DAY; hour++) {
+      wanted += referenceMm[hour]!
+      had += referenceMm[hour]! * hadShare[hour]!
+    }
+    if (wanted > 0) shares[day] = had / wanted
+  }
+  return shares
+}

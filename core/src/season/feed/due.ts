@@ -1,0 +1,198 @@
+import { max } from 'd3-array'
+import {
+  feedHolds,
+  isFeed,
+  isHeld,
+  isSoluble,
+  productOn,
+  saltLimitEc,
+  stepDose,
+  stepDue,
+  stepFault,
+  stepsOf,
+  unusableIn,
+  WAITS_DAYS,
+  type FeedDose,
+  type FeedHold,
+  type FeedPlan,
+  type FeedVerdict,
+  type HoldFacts,
+  type UnusableProduct,
+} from '../../feed'
+import { feedTools, feedProductOf, shelfStock, type Garden } from '../../garden'
+import { lastTest } from '../../mix'
+import { dayOf, daysBetween, own, remembered } from '../../units'
+import { type GardenCourse, type PotCourse, sorted, type PotToday } from '../course'
+
+import { FIRST_AFTER_DAYS, MEASURE_DAYS, measuredDose, stepsFor } from './choosing'
+import { dosedPot, feedVerdictOn, potFeeding, type PotFeeding } from './potFeeding'
+
+/** A feed that is due, or held back. */
+export interface DueFeed {
+  readonly dose: FeedDose
+  /** Days since the day it was due. */
+  readonly lateDays: number
+  readonly holds: readonly FeedHold[]
+  readonly isHeld: boolean
+  /** On the shelf, g; undefined where it is not there. */
+  readonly stockG: number | undefined
+}
+
+/** A pot and its feed on the day of its course. */
+export interface FeedToday {
+  readonly feeding: PotFeeding
+  readonly verdict: FeedVerdict
+  readonly plan: FeedPlan | undefined
+  readonly due: readonly DueFeed[]
+  /** Products of its plan that the programme cannot use: nothing of them is given. */
+  readonly unusable: readonly UnusableProduct[]
+  readonly lastFedOn: number | undefined
+  /** Day of the course on which it is fed next by its plan, if nothing holds it back. */
+  readonly nextOn: number | undefined
+}
+
+/** Day of the course that is today. */
+const todayIn = ({ from, today }: GardenCourse) => daysBetween(from, today)
+
+/** What speaks against feeding a pot on a day. */
+function holdFactsOf(
+  garden: Garden,
+  feeding: PotFeeding,
+  verdict: FeedVerdict,
+  pot: PotToday,
+  day: number,
+  { product, timesLabel, placement }: FeedDose,
+): HoldFacts {
+  const { fed, given: feeds, endsOn, flowersOn } = feeding
+  const weather = feeding.pot.weather.slice(day, day + 3)
+  const last = lastFed(feeding, day)
+  const lastSame = lastFed(feeding, day, product.id)
+  const recent = feeds.filter((one) => one.day <= day && day - one.day <= 14)
+  const { recipeId } = pot.container
+  const ripeOn = Math.min(
+    ...feeding.pot.plants.map(({ course }) => course.trusses[0]?.ripeOn ?? Infinity),
+  )
+  return {
+    tempMaxC: Math.max(...weather.map(({ tempMaxC }) => tempMaxC), -Infinity),
+    missingL: pot.depletionL,
+    safeL: pot.safeL,
+    daysSincePlanting: day - fed.plantedOn,
+    seasonDays: Math.max(1, endsOn - fed.plantedOn),
+    daysSinceFeed: last === undefined ? undefined : day - last,
+    daysSinceSame: lastSame === undefined ? undefined : day - lastSame,
+    timesLabel,
+    ecDsM: verdict.salt.ecDsM,
+    saltLimitEc: saltLimitEc(feeding.crop),
+    isShortOfCalcium: verdict.nutrients.some(
+      ({ nutrient, state }) => nutrient === 'ca' && (state === 'short' || state === 'runsLow'),
+    ),
+    isPhKnown:
+      recipeId !== undefined &&
+      lastTest(garden.mixTests, 'extract', 'recipe', recipeId) !== undefined,
+    hasAmmonium: recent.some(
+      ({ product }) => product.form === 'mineralGranules' && (product.analysis.n ?? 0) > 0,
+    ),
+    hasAsh: recent.some(({ product }) => product.id === 'woodAsh'),
+    daysToHarvest: Math.max(0, Math.min(ripeOn, endsOn) - day, flowersOn > day ? 1 : 0),
+    isRingWashedIn: placement === 'dryRimRing' && !dosedPot(feeding.pot).hasReservoir,
+  }
+}
+
+/** The last day up to one on which a pot was fed by the records; an additive is no feed. */
+function lastFed({ given }: PotFeeding, day: number, productId?: string): number | undefined {
+  const days = given
+    .filter(({ product }) => (productId === undefined ? isFeed(product) : product.id === productId))
+    .map((one) => one.day)
+    .filter((one) => one <= day)
+  return max(days)
+}
+
+/** A container's feed on the day of its course: how it stands, what is due, and what holds it back. */
+export function feedToday(
+  course: GardenCourse,
+  pot: PotCourse,
+  today: PotToday,
+): FeedToday | undefined {
+  const feeding = potFeeding(course, pot)
+  const day = todayIn(course)
+  if (!feeding || day < feeding.fed.plantedOn || day > feeding.endsOn) return undefined
+  return feedOf(feeding, today, course.garden, day, course.today)
+}
+
+const feedOf = remembered(
+  (feeding: PotFeeding, today: PotToday, garden: Garden, day: number, date: string): FeedToday => {
+    const { fed, flowersOn } = feeding
+    const verdict = feedVerdictOn(feeding, day - 1, date)
+    const plan = own(garden.feedPlans, today.container.id)
+    const dosed = dosedPot(feeding.pot)
+    const last = lastFed(feeding, day)
+    const stocks = shelfStock(garden)
+    const tools = feedTools(garden)
+    const productOf = (id: string) => feedProductOf(garden, id)
+    const isFedToday = sorted(garden.records)
+      .byContainer.get(today.container.id)
+      ?.some(
+        (record) =>
+          record.kind === 'feed' &&
+          dayOf(record.at) === date &&
+          isFeed(productOf(record.productId) ?? { form: 'liquid' }),
+      )
+    /** A solution goes with the pot's water, or by itself where that is days off; a reservoir has room for it. */
+    const isTime = (dueOn: number) =>
+      today.nowL > 0 || dosed.hasReservoir || day - dueOn >= WAITS_DAYS
+    const found: { dose: FeedDose; lateDays: number }[] = []
+    let nextOn: number | undefined
+    if (plan?.programmeId === 'toMeasure') {
+      const every = plan.everyDays ?? MEASURE_DAYS
+      const dueOn = last === undefined ? fed.plantedOn + FIRST_AFTER_DAYS : last + every
+      const isDue = dueOn <= day && !isFedToday && isTime(dueOn)
+      nextOn = Math.max(dueOn, day + (isFedToday ? every : isTime(dueOn) ? 0 : 1))
+      const dose = isDue ? measuredDose(garden, feeding, dosed, day, plan) : undefined
+      if (dose) found.push({ dose, lateDays: day - dueOn })
+    } else if (plan)
+      for (const step of stepsOf(plan)) {
+        const due = stepDue(step, feeding.given, fed.plantedOn, day, feeding.endsOn)
+        if (!due) continue
+        const { dueOn } = due
+        const product = productOf(productOn(step, day, flowersOn))
+        if (!product || stepFault(step.dose, product)) continue
+        const isNow = step.everyDays === 0 ? today.nowL > 0 : !isSoluble(product) || isTime(dueOn)
+        nextOn = Math.min(nextOn ?? Infinity, Math.max(isNow ? day : day + 1, dueOn))
+        if (dueOn > day || !isNow) continue
+        found.push({ dose: stepDose(step, product, dosed, tools), lateDays: day - dueOn })
+      }
+    return {
+      feeding,
+      verdict,
+      plan,
+      lastFedOn: last,
+      nextOn,
+      unusable: plan ? unusableIn(stepsFor(plan), productOf) : [],
+      due: found
+        .filter(({ dose }) => dose.massG > 0)
+        .map(({ dose, lateDays }): DueFeed => {
+          const facts = holdFactsOf(garden, feeding, verdict, today, day, dose)
+          // A pot that gets its water on this same walk is dry no longer.
+          const holds = feedHolds(dose.product, today.nowL > 0 ? { ...facts, missingL: 0 } : facts)
+          return {
+            dose,
+            lateDays,
+            holds,
+            isHeld: isHeld(holds),
+            stockG: stocks.find(({ product }) => product.id === dose.product.id)?.leftG,
+          }
+        }),
+    }
+  },
+)
+
+/** What speaks for or against a product for a pot now, whether or not it is due. */
+export function holdsFor(
+  course: GardenCourse,
+  feed: FeedToday,
+  today: PotToday,
+  dose: FeedDose,
+): readonly FeedHold[] {
+  const facts = holdFactsOf(course.garden, feed.feeding, feed.verdict, today, todayIn(course), dose)
+  return feedHolds(dose.product, facts)
+}

@@ -1,0 +1,173 @@
+import { containerVolumes, mixBody, type Container } from '../../container'
+import { ingredientsOf, mixesOf, type Garden } from '../../garden'
+import {
+  interpretExtract,
+  lastTest,
+  phCorrection,
+  mixProperties,
+  potMix,
+  rechargeMix,
+  reservoirReach,
+  settledMix,
+  type Bound,
+  type ExtractResult,
+  type LimitedProperty,
+  type Mix,
+  type MixAim,
+  type MixProperties,
+  type MixTask,
+  type MixTest,
+  type PastTrouble,
+  type PhCorrection,
+  type PotMix,
+  type Recharge,
+  type Recipe,
+  type ReservoirReach,
+} from '../../mix'
+import { daysBetween, own, type Reason } from '../../units'
+import { mixIn, type PotToday } from '../course'
+
+/** A container filled with a mix that is only being considered. */
+export interface TriedPot {
+  readonly pot: PotToday
+  readonly inPot: PotMix
+  readonly reach: ReservoirReach | undefined
+}
+
+/** A mix that is only being considered, by itself and in some containers. */
+export interface TriedMix {
+  readonly mix: Mix
+  readonly properties: MixProperties
+  readonly pots: readonly TriedPot[]
+}
+
+/** A pot as it stands, with another mix in it. */
+export function withMix(pot: PotToday, mix: Mix): PotToday {
+  return { ...pot, mix: mixIn(pot.container, pot.volumes, mix) }
+}
+
+/**
+ * What a recipe is and does in some containers, before it is mixed.
+ *
+ * @param recipe one of the garden's, or a draft that is in no garden yet
+ */
+export function tryMix(garden: Garden, pots: readonly PotToday[], recipe: Recipe): TriedMix {
+  const mix = mixesOf(garden)(recipe)!
+  const settled = settledMix(mix)
+  return {
+    mix,
+    properties: mixProperties(mix),
+    pots: pots.map((pot) => {
+      const tried = withMix(pot, mix)
+      return {
+        pot: tried,
+        inPot: potMix(tried.mix!.body, pot.volumes.fillVolumeL, mix, settled),
+        reach: reservoirReach(pot.container, mix),
+      }
+    }),
+  }
+}
+
+/** Bounds on one ingredient, as the gardener sets them. */
+export interface IngredientWish {
+  readonly ingredientId: string
+  readonly isAllowed: boolean
+  readonly leastShare: number
+  readonly mostShare: number
+}
+
+export interface MixWish {
+  readonly aim: MixAim
+  readonly ingredients: readonly IngredientWish[]
+  readonly wished: { readonly containerCapacity: number; readonly airSpace: number }
+  readonly limits: Readonly<Partial<Record<LimitedProperty, Bound>>>
+  readonly mostKinds: number
+  /** Only what is at hand. */
+  readonly isStockOnly: boolean
+}
+
+/** What is asked of a mix, with this garden's containers, ingredients, prices and stock. */
+export function mixTaskOf(
+  garden: Garden,
+  containers: readonly Container[],
+  wish: MixWish,
+): MixTask {
+  const shelf = ingredientsOf(garden)
+  return {
+    aim: wish.aim,
+    wished: wish.wished,
+    limits: wish.limits,
+    mostKinds: wish.mostKinds,
+    vessels: containers.map((container) => ({
+      body: mixBody(container),
+      volumeL: containerVolumes(container).fillVolumeL,
+    })),
+    candidates: wish.ingredients.flatMap(({ ingredientId, isAllowed, leastShare, mostShare }) => {
+      const ingredient = own(shelf, ingredientId)
+      if (!ingredient) return []
+      // What is ruled out is told to the solver too, so that it can say what that costs.
+      return [
+        {
+          ingredient,
+          leastShare: isAllowed ? leastShare : 0,
+          mostShare: isAllowed ? mostShare : 0,
+          stockL: own(garden.stockL, ingredientId) ?? 0,
+          isBought: !wish.isStockOnly,
+        },
+      ]
+    }),
+  }
+}
+
+/** What is told of a container's old mix. */
+export interface OldMixFacts {
+  readonly seasons: number
+  readonly trouble: PastTrouble
+  readonly waterEcDsM: number
+}
+
+/** Seasons since a container was last planted for the first time, at least one. */
+export function seasonsOf(garden: Garden, container: Container, date: string): number {
+  const planted = garden.plantings
+    .filter(({ containerId }) => containerId === container.id)
+    .map(({ plantedOn }) => plantedOn)
+    .sort()[0]
+  return planted ? Math.max(1, Math.ceil(daysBetween(planted, date) / 365)) : 1
+}
+
+/** What makes a container's mix good for another season; undefined where it has none. */
+export function rechargeOf(
+  garden: Garden,
+  container: Container,
+  facts: OldMixFacts,
+): Recharge | undefined {
+  const mix = mixesOf(garden)(container.recipeId)
+  if (!mix) return undefined
+  const extract = lastTest(garden.mixTests, 'extract', 'container', container.id)
+  return rechargeMix({
+    mix,
+    fillVolumeL: containerVolumes(container).fillVolumeL,
+    isSunken: container.type === 'sunkenPot',
+    ...facts,
+    ...(extract && { ph: extract.ph, extract }),
+  })
+}
+
+/** What a quick extract of a mix, an ingredient or a pot says: its salt, its pH, and what to do. */
+export function judgeExtract(
+  garden: Garden,
+  test: Extract<MixTest, { kind: 'extract' }>,
+): {
+  readonly salt: ExtractResult
+  readonly ph: PhCorrection
+  readonly reasons: readonly Reason[]
+} {
+  const container = garden.containers.find(({ id }) => id === test.testedId)
+  const mix = mixesOf(garden)(test.of === 'recipe' ? test.testedId : container?.recipeId)
+  const salt = interpretExtract(test.method, test.ecDsM)
+  // Of a whole pot where it is of a pot, else of a litre.
+  const volumeL = container ? containerVolumes(container).fillVolumeL : 1
+  const bufferGL = mix?.blend.bufferGL ?? own(ingredientsOf(garden), test.testedId)?.bufferGL ?? 1
+  const ph = phCorrection(test.ph, bufferGL, volumeL)
+  return { salt, ph, reasons: [...salt.reasons, ...ph.reasons] }
+}

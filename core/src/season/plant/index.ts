@@ -1,0 +1,5 @@
+export { yearsSpread, type PlantingSpread, type YearsAsked, type YearsSpread } from './years'
+export { siteOf, spaceLoadOf, type SiteOf } from './site'
+export { arrangeTaskOf, standingSpots } from './arranging'
+export { judgePair, type PairJudgement } from './pair'
+export { applied, type Applied } from './applying'
