@@ -58,6 +58,19 @@ export default tseslint.config(
     rules: { 'rimbo/own-properties': 'off' },
   },
   {
+    files: ['web/src/{views,ui,drawing}/**'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "CallExpression[callee.property.name='edit'] > ObjectExpression.arguments",
+          message:
+            'A change of a garden is an edit of core (`edits`), with its label and its test.',
+        },
+      ],
+    },
+  },
+  {
     files: ['e2e/**'],
     rules: {
       // What a page shows follows a click in its own time: it is asked again until it is so.

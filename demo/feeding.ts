@@ -50,27 +50,9 @@ const ownProduct: FeedProduct = {
   packs: [{ massG: 750, price: 8.9 }],
 }
 
-const COUNTED = '2026-04-01T10:00'
-const counted = (productId: string, massG: number) => ({ productId, massG, countedAt: COUNTED })
-
-/** The shelf as it was counted in spring. */
+/** What the demo's gardener feeds with. */
 export const feedShelf = {
   products: [ownProduct],
-  shelf: [
-    counted('tomatoFeed', 900),
-    counted('balancedSoluble', 500),
-    counted('fishEmulsion', 1150),
-    counted('seaweedExtract', 1100),
-    counted('controlledRelease', 400),
-    counted('granularOrganic', 1500),
-    counted('boneMeal', 600),
-    counted('balancedGranular', 2000),
-    counted('compostDressing', 20_000),
-    counted('calciumNitrate', 800),
-    counted('epsomSalt', 300),
-    counted('ground', 1000),
-    counted('own-vine-feed', 750),
-  ],
   feedPlans,
   water: usualWater.tap,
 }

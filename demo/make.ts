@@ -4,9 +4,12 @@ import { writeFileSync } from 'node:fs'
 import { writeGarden } from '@rimbo/core'
 import { demoGarden } from './garden'
 import { demoRecords } from './history'
+import { counts } from './stock'
 
 const garden = demoGarden()
-const records = demoRecords(garden)
+const records = [...counts, ...demoRecords(garden)].sort((one, other) =>
+  one.at < other.at ? -1 : one.at > other.at ? 1 : 0,
+)
 writeFileSync(
   new URL('port-maren.rimbo.json', import.meta.url),
   writeGarden({ ...garden, records }),

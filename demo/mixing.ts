@@ -52,9 +52,8 @@ const ownRecipe: Recipe = {
 }
 
 /** What the demo's gardener mixes with: invented, and consistent with the model. */
-export const mixing: Pick<Garden, 'recipes' | 'stockL' | 'mixTests'> = {
+export const mixing: Pick<Garden, 'recipes' | 'mixTests'> = {
   recipes: [ownRecipe],
-  stockL: { compost: 46, perlite: 30, coir: 18, leafMould: 60, loam: 45 },
   mixTests: [
     {
       id: 'test-compost',

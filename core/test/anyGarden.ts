@@ -120,7 +120,6 @@ const parts = fc.record({
   ingredients: some(valid<Ingredient>(ingredientSchema, tamedIngredient), 2),
   mixTests: some(valid<MixTest>(mixTestSchema), 3),
   products: some(valid<FeedProduct>(productSchema, tamedProduct), 3),
-  shelf: some(fc.record({ massG: fc.double({ min: 0, max: 2000, noNaN: true }) }), 3),
   plans: some(valid<FeedPlan>(feedPlanSchema), 3),
   weather: some(valid<DailyWeather>(dailyWeatherSchema, tamedDay), 6),
   normals: fc.option(valid<MonthNormal[]>(normalsSchema, tamedMonths), { nil: undefined }),
@@ -128,11 +127,6 @@ const parts = fc.record({
   arrangement: fc.option(valueOf(arrangementSchema) as fc.Arbitrary<ArrangementWishes>, {
     nil: undefined,
   }),
-  stockL: fc.dictionary(
-    fc.constantFrom(...Object.keys(ingredients)),
-    fc.double({ min: 0, max: 500, noNaN: true }),
-    { maxKeys: 2 },
-  ),
   pick: fc.array(fc.nat(), { minLength: 40, maxLength: 40 }),
 })
 
@@ -163,12 +157,6 @@ export const anyGarden: fc.Arbitrary<Garden> = parts
       containerId: idOf(containers),
       varietyId: idOf(allVarieties),
     }))
-    const shelf = new Map(
-      given.shelf.map(({ massG }) => {
-        const productId = idOf(allProducts)
-        return [productId, { productId, massG, countedAt: '2026-04-01T10:00' }]
-      }),
-    )
     const entries = plans.map(({ productId, lateProductId, ...plan }): [string, FeedPlan] => [
       idOf(containers),
       {
@@ -197,7 +185,6 @@ export const anyGarden: fc.Arbitrary<Garden> = parts
         ...test,
         testedId: idOf([...containers, ...allRecipes, ...allIngredients, ...allProducts]),
       })),
-      shelf: [...shelf.values()],
       feedPlans: Object.fromEntries(entries),
       ...(normals && { normals }),
       weather: [...new Map(given.weather.map((day) => [day.date, day])).values()].sort((a, b) =>
@@ -210,6 +197,8 @@ export const anyGarden: fc.Arbitrary<Garden> = parts
         ...(record.containerId !== undefined && index % 4 && { containerId: idOf(containers) }),
         ...('varietyId' in record && index % 3 && { varietyId: idOf(allVarieties) }),
         ...('productId' in record && index % 3 && { productId: idOf(allProducts) }),
+        ...('itemId' in record &&
+          index % 3 && { itemId: idOf([...allProducts, ...allIngredients]) }),
       })),
       ...(arrangement && {
         arrangement: {

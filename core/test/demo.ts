@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { readGarden } from '../src/garden'
+import { readGarden, type Garden } from '../src/garden'
 
 /** The demo garden as it ships: its file, and what is read from it. */
 export const demoText = readFileSync(
@@ -7,3 +7,9 @@ export const demoText = readFileSync(
   'utf8',
 )
 export const demo = readGarden(demoText)
+
+/** A garden in which nothing at hand was ever counted. */
+export const withoutCounts = (garden: Garden): Garden => ({
+  ...garden,
+  records: garden.records.filter(({ kind }) => kind !== 'count'),
+})

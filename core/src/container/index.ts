@@ -32,6 +32,7 @@ export {
   type Material,
   type Standing,
   type WallColour,
+  MOST_CODE_LENGTH,
 } from './schema'
 export {
   bodyVolumeL,

@@ -58,11 +58,14 @@ const standingSchema = open({
   isTurned: z.boolean(),
 })
 
+/** A short name is chalked on the pot. */
+export const MOST_CODE_LENGTH = 6
+
 /** A container as it stands in the garden. */
 export const containerSchema = open({
   id: idSchema,
   /** Short name on the drawings and lists, such as "B1". */
-  code: z.string().trim().min(1).max(6),
+  code: z.string().trim().min(1).max(MOST_CODE_LENGTH),
   name: nameSchema,
   type: z.enum(containerTypes),
   shape: shapeSchema,

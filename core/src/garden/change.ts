@@ -24,7 +24,7 @@ type Fields = Readonly<Record<string, unknown>>
 export const isListChange = (change: FieldChange): change is ListChange => 'removed' in change
 
 /** By what the things of a list are told apart. */
-const KEY_OF: Readonly<Record<string, string>> = { weather: 'date', shelf: 'productId' }
+const KEY_OF: Readonly<Record<string, string>> = { weather: 'date' }
 const keyOf = (field: string, item: unknown): unknown =>
   item === null ? undefined : own(item as Fields, own(KEY_OF, field) ?? 'id')
 

@@ -1,71 +1,164 @@
 import Papa from 'papaparse'
-import { dayOf } from '../units'
+import {
+  cellOf,
+  dayOf,
+  faultsAt,
+  fieldSchema,
+  InputError,
+  own,
+  tableOptions,
+  type Fault,
+  type TableRow,
+} from '../units'
 import type { Garden } from './garden'
-import type { GardenRecord } from './record'
+import { recordKinds, recordSchema, rulesOf, type GardenRecord } from './kinds'
+import type { Detail, RecordKindRules } from './kinds/common'
 
-/** Fields of records, each by the column it goes into: units stand in its name. */
-const COLUMN_OF = {
-  kind: 'kind',
-  volumeL: 'volume_l',
-  massG: 'mass_g',
-  count: 'count',
-  varietyId: 'variety',
-  productId: 'product',
-  detail: 'detail',
-  note: 'note',
-  massKg: 'mass_kg',
-  heightMm: 'height_mm',
-  moistureShare: 'moisture_share',
-  depthMm: 'depth_mm',
-  tempC: 'temp_c',
-  ecDsM: 'ec_ds_m',
-  plantingId: 'planting',
-  id: 'id',
-} as const
+/** Fields that stand in columns of another making. */
+const ELSEWHERE = ['at', 'containerId']
+/** Columns in the order in which the first files had them; those of later kinds follow. */
+const FIRST_COLUMNS = [
+  ...['date', 'time', 'container', 'kind', 'volume_l', 'mass_g', 'count', 'variety', 'product'],
+  ...['detail', 'note', 'mass_kg', 'height_mm', 'moisture_share', 'depth_mm', 'temp_c'],
+  ...['ec_ds_m', 'planting', 'id'],
+]
 
-const COLUMNS = ['date', 'time', 'container', ...Object.values(COLUMN_OF)] as const
+/** The column of a field: its unit stands in its name, an id goes by what it names. */
+const columnOf = (field: string): string =>
+  field
+    .replace(/(?<=.)Id$/, '')
+    .replace(/([a-z])([A-Z])/g, '$1_$2')
+    .toLowerCase()
 
-/** What was felt, seen, or the reason why not: in one column. */
-function detailOf(record: GardenRecord): string {
-  switch (record.kind) {
-    case 'water':
-      return record.how ?? ''
-    case 'finger':
-      return `${record.feel} at ${record.knuckle} knuckle`
-    case 'skipWater':
-      return record.reason
-    case 'sign':
-      return record.sign
-    default:
-      return ''
+/** The fields of a kind of record that have a column each. */
+const fieldsOf = ({ schema, detail }: RecordKindRules): readonly string[] =>
+  Object.keys(schema.shape).filter(
+    (field) => !ELSEWHERE.includes(field) && !detail?.fields.includes(field),
+  )
+
+const COLUMNS = [
+  ...new Set([
+    ...FIRST_COLUMNS,
+    ...recordKinds.flatMap((kind) => fieldsOf(rulesOf[kind]).map(columnOf)),
+  ]),
+]
+
+/** What a spreadsheet would run, and what looks like it has been defused. */
+const FORMULA = /^[=+\-@\t\r'][^]*$/
+
+type Fields = Readonly<Record<string, unknown>>
+
+const detailText = (record: Fields, { fields, text }: Detail): string =>
+  fields.some((field) => own(record, field) !== undefined)
+    ? fields.reduce((told, field) => told.replace(`{${field}}`, String(own(record, field))), text)
+    : ''
+
+function detailFields(told: string, { fields, text }: Detail): Fields | undefined {
+  const pattern = fields.reduce((at, field) => at.replace(`{${field}}`, `(?<${field}>\\S+)`), text)
+  return new RegExp(`^${pattern}$`).exec(told.trim())?.groups
+}
+
+/** Pots by what they are called in the table: their short name, or their id where that names two. */
+function potNames(garden: Garden) {
+  const ids = new Set([
+    ...garden.containers.map(({ id }) => id),
+    ...garden.records.flatMap(({ containerId }) => containerId ?? []),
+  ])
+  const idOf = new Map<string, string>()
+  const nameOf = new Map<string, string>()
+  for (const { id, code } of garden.containers) {
+    if (ids.has(code) || idOf.has(code)) continue
+    idOf.set(code, id)
+    nameOf.set(id, code)
+  }
+  return {
+    nameOf: (id: string | undefined) => (id === undefined ? '' : (nameOf.get(id) ?? id)),
+    idOf: (name: string) => idOf.get(name) ?? name,
   }
 }
 
 /**
  * The records as CSV (RFC 4180), oldest first, one header line, every field of every
  * kind with its unit in the name of its column. A cell that a spreadsheet
- * would run as a formula is defused.
+ * would run as a formula is defused with an apostrophe before it.
  */
 export function recordsCsv(garden: Garden): string {
-  const codes = new Map(garden.containers.map((container) => [container.id, container.code]))
+  const { nameOf } = potNames(garden)
   const rows = [...garden.records]
     .sort((one, other) => (one.at < other.at ? -1 : one.at > other.at ? 1 : 0))
     .map((record: GardenRecord) => {
-      const fields = new Map<string, unknown>([
-        ...Object.entries(record),
-        ['detail', detailOf(record)],
-      ])
+      const rules: RecordKindRules = rulesOf[record.kind]
+      const fields: Fields = record
       return {
         date: dayOf(record.at),
         time: record.at.slice(11),
-        container: record.containerId ? (codes.get(record.containerId) ?? record.containerId) : '',
+        container: nameOf(record.containerId),
+        detail: rules.detail && detailText(fields, rules.detail),
         ...Object.fromEntries(
-          Object.entries(COLUMN_OF).map(([field, column]) => [column, fields.get(field)]),
+          fieldsOf(rules).map((field) => [columnOf(field), own(fields, field)]),
         ),
       }
     })
-  return Papa.unparse(
-    { fields: [...COLUMNS], data: rows },
-    { escapeFormulae: true, newline: '\r\n' },
-  )
+  return Papa.unparse({ fields: COLUMNS, data: rows }, { escapeFormulae: FORMULA, newline: '\r\n' })
+}
+
+const isNumber = (kind: string, field: string) =>
+  fieldSchema(recordSchema, { kind }, field).def.type === 'number'
+
+/** A number as a spreadsheet may have left it; what is none is left for the schema to refuse. */
+function numberIn(cell: string): number | string {
+  const plain = cell.trim().replace(/^(-?\d+),(\d+)$/, '$1.$2')
+  return plain !== '' && Number.isFinite(Number(plain)) ? Number(plain) : cell
+}
+
+/** What a line of the table says, not yet looked at. */
+function recordIn(row: TableRow, idOf: (name: string) => string, newId: () => string): unknown {
+  const cell = (column: string) => cellOf(row, column).replace(/^'(?=[=+\-@\t\r'])/, '')
+  const kind = cell('kind').trim()
+  const rules = own(rulesOf as Readonly<Record<string, RecordKindRules>>, kind)
+  const told = (rules ? fieldsOf(rules) : []).flatMap((field) => {
+    const text = cell(columnOf(field))
+    return text === '' ? [] : [[field, isNumber(kind, field) ? numberIn(text) : text]]
+  })
+  const container = cell('container')
+  return {
+    id: newId(),
+    ...(Object.fromEntries(told) as Fields),
+    kind,
+    at: `${cell('date').trim()}T${cell('time').trim()}`,
+    ...(container !== '' && { containerId: idOf(container) }),
+    ...(rules?.detail && detailFields(cell('detail'), rules.detail)),
+  }
+}
+
+/**
+ * Reads records back from their table, as `recordsCsv` writes it or as a spreadsheet
+ * has saved it since: columns in any order, a line without an id is a new record.
+ *
+ * @param garden whose pots the short names are of
+ * @param newId  makes an id for a line without one
+ * @throws InputError `noTable` where there is no header with a kind and a date;
+ *   `recordsInvalid` with the first faults, each by its line and field
+ */
+export function recordsFromCsv(
+  text: string,
+  garden: Garden,
+  newId: () => string,
+): readonly GardenRecord[] {
+  const { data, meta } = Papa.parse<TableRow>(text.replace(/^\uFEFF/, ''), {
+    ...tableOptions((header) => header.trim().toLowerCase()),
+    skipEmptyLines: true,
+  })
+  if (!meta.fields?.includes('kind') || !meta.fields.includes('date'))
+    throw new InputError('noTable')
+  const { idOf } = potNames(garden)
+  const faults: Fault[] = []
+  const records = data.flatMap((row, index) => {
+    const read = recordSchema.safeParse(recordIn(row, idOf, newId), { reportInput: true })
+    if (read.error) faults.push(...faultsAt(['line', index + 2], read.error))
+    return read.data ? [read.data] : []
+  })
+  if (faults.length)
+    throw new InputError('recordsInvalid', { faults: faults.length }, faults.slice(0, 100))
+  return records
 }

@@ -1,6 +1,5 @@
 import { amendmentG, feedCatalogue, productIn, type FeedProduct, type FeedTools } from '../feed'
 import { lastTest, limes, type Amendment } from '../mix'
-import { remembered } from '../units'
 import type { Garden } from './garden'
 
 /** Everything that is strewn by the hand or spoon and can be weighed: limes and generic feeds. */
@@ -39,56 +38,6 @@ export const feedProducts = ({ products }: Pick<Garden, 'products'>): readonly F
   ...products,
   ...feedCatalogue.filter(({ id }) => !products.some((own) => own.id === id)),
 ]
-
-/** A feed at hand, and how much of it is left. */
-export interface ShelfStock {
-  readonly product: FeedProduct
-  readonly countedG: number
-  readonly countedAt: string
-  /** Given by the records since it was counted, g. */
-  readonly usedG: number
-  /** Never below nothing: then more was used than was counted. */
-  readonly leftG: number
-  readonly isOverdrawn: boolean
-}
-
-const stockOf = remembered(
-  (
-    records: Garden['records'],
-    shelf: Garden['shelf'],
-    products: Garden['products'],
-    mixTests: Garden['mixTests'],
-  ): readonly ShelfStock[] => {
-    const usedG = new Map<string, number>()
-    const counted = new Map(shelf.map((item) => [item.productId, item.countedAt]))
-    for (const record of records) {
-      if (record.kind !== 'feed' || record.massG === undefined) continue
-      const since = counted.get(record.productId)
-      if (since !== undefined && record.at >= since)
-        usedG.set(record.productId, (usedG.get(record.productId) ?? 0) + record.massG)
-    }
-    const items = [...new Map(shelf.map((item) => [item.productId, item])).values()]
-    return items.flatMap(({ productId, massG, countedAt }) => {
-      const product = feedProductOf({ products, mixTests }, productId)
-      if (!product) return []
-      const used = usedG.get(productId) ?? 0
-      return [
-        {
-          product,
-          countedG: massG,
-          countedAt,
-          usedG: used,
-          leftG: Math.max(0, massG - used),
-          isOverdrawn: used > massG,
-        },
-      ]
-    })
-  },
-)
-
-/** The shelf as it is now: as counted, less what was given since. */
-export const shelfStock = ({ records, shelf, products, mixTests }: Garden): readonly ShelfStock[] =>
-  stockOf(records, shelf, products, mixTests)
 
 /** What a recipe strews of a product into one pot, g; undefined where it tells it in spoons that nobody weighed. */
 export function strewnG(

@@ -7,6 +7,7 @@ import { catalogue } from '../plant'
 import { ingredients, recipes } from '../mix'
 import { InputError } from '../units'
 import {
+  GARDEN_VERSION,
   emptyGarden,
   lastRecords,
   measuredMixOf,
@@ -140,14 +141,14 @@ test('a file of version 1 is brought up: a box that lies becomes a flat bag', ()
     ),
   }
   const read = readGarden(JSON.stringify(asItWas))
-  expect(read.version).toBe(7)
+  expect(read.version).toBe(GARDEN_VERSION)
   const typeOf = (id: string) => read.containers.find((one) => one.id === id)!.type
   expect([typeOf('l1'), typeOf('b1')]).toEqual(['flatBag', 'pot'])
 })
 
 test('a file of version 2 is brought up: a measured shrinkage becomes the test it came from', () => {
   const third = JSON.parse(demoText) as Record<string, unknown> & { settings: object }
-  const { ingredients: _, stockL: __, mixTests: ___, ...rest } = third
+  const { ingredients: _, mixTests: ___, ...rest } = third
   const settings = {
     unitSystem: 'us',
     measures: { handfulMl: 33, canL: 8 },
@@ -159,19 +160,19 @@ test('a file of version 2 is brought up: a measured shrinkage becomes the test i
   expect(read.settings).toMatchObject({ unitSystem: 'us', kept: 'unknown fields stay' })
   expect('shrinkShares' in read.settings).toBe(false)
   expect(measuredMixOf(read, 'thirds').shrinkShare).toBeCloseTo(0.12, 12)
-  expect([read.ingredients, read.stockL]).toEqual([[], {}])
+  expect(read.ingredients).toEqual([])
 })
 
 test('a file of version 5 is brought up: an empty shelf, tap water, and its records stay', () => {
-  const { products, shelf, feedPlans, settings, ...fifth } = JSON.parse(demoText) as Record<
+  const { products, feedPlans, settings, ...fifth } = JSON.parse(demoText) as Record<
     string,
     Record<string, unknown>
   >
-  expect([products, shelf, feedPlans].every(Boolean)).toBe(true)
+  expect([products, feedPlans].every(Boolean)).toBe(true)
   const { water, ...older } = settings!
   expect(water).toBeDefined()
   const read = readGarden(JSON.stringify({ ...fifth, version: 5, settings: older }))
-  expect(read).toMatchObject({ version: 7, products: [], shelf: [], feedPlans: {} })
+  expect(read).toMatchObject({ version: GARDEN_VERSION, products: [], feedPlans: {} })
   expect(read.settings.water.kind).toBe('tap')
   expect(read.records).toEqual(readGarden(demoText).records)
 })
@@ -227,9 +228,11 @@ describe('a file is refused', () => {
     expect(refusal('{"format":"other"}').code).toBe('notAGarden')
   })
   test('from a later version, politely', () => {
-    expect(refusal(changed((document) => (document['version'] = 9)))).toMatchObject({
+    expect(
+      refusal(changed((document) => (document['version'] = GARDEN_VERSION + 1))),
+    ).toMatchObject({
       code: 'newerVersion',
-      params: { given: 9, known: 7 },
+      params: { given: GARDEN_VERSION + 1, known: GARDEN_VERSION },
     })
   })
   test.each([
@@ -283,7 +286,7 @@ describe('records as CSV', () => {
     const lines = recordsCsv(base).split('\r\n')
     expect(lines[0]).toBe(
       'date,time,container,kind,volume_l,mass_g,count,variety,product,detail,note,' +
-        'mass_kg,height_mm,moisture_share,depth_mm,temp_c,ec_ds_m,planting,id',
+        'mass_kg,height_mm,moisture_share,depth_mm,temp_c,ec_ds_m,planting,id,item,amount,unit',
     )
     expect(lines).toHaveLength(base.records.length + 1)
     expect(lines[1]).toMatch(/^2026-03-01,10:00,/)
@@ -294,7 +297,7 @@ describe('records as CSV', () => {
       { id: 'r', at: '2026-06-18T08:00', containerId: 'b1', kind: 'note', note },
     ]
     expect(recordsCsv({ ...base, records }).split('\r\n')[1]).toBe(
-      '2026-06-18,08:00,B1,note,,,,,,,"\'=HYPERLINK(""x"")",,,,,,,,r',
+      '2026-06-18,08:00,B1,note,,,,,,,"\'=HYPERLINK(""x"")",,,,,,,,r,,,',
     )
   })
 })
@@ -303,6 +306,8 @@ test('a copy gets the next free short name', () => {
   const containers = ['K1', 'K2', 'K4', 'B1'].map((code) => ({ code })) as Garden['containers']
   expect(nextCode({ containers }, 'K1')).toBe('K3')
   expect(nextCode({ containers }, 'B1')).toBe('B2')
+  // A short name has room for six: the number takes the place of its end.
+  expect(nextCode({ containers }, 'BASILS')).toBe('BASIL1')
 })
 
 test('records come newest first, of one minute the last written', () => {

@@ -7,7 +7,7 @@ import { catalogue, varietySchema, type Variety } from '../plant'
 import { dateSchema, dateTimeSchema, idSchema, measuresSchema, nameSchema, open } from '../units'
 import { dailyWeatherSchema, MOST_WEATHER_DAYS, normalsSchema } from '../weather'
 import { arrangementSchema } from './arrangement'
-import { recordSchema } from './record'
+import { recordSchema } from './kinds'
 
 export const unitSystems = ['metric', 'us', 'imperial'] as const
 
@@ -38,14 +38,7 @@ export const settingsSchema = open({
 export type Settings = z.infer<typeof settingsSchema>
 
 export const GARDEN_FORMAT = 'rimbo-garden'
-export const GARDEN_VERSION = 7
-
-/** A feed on the shelf as it was last counted; what was given since is in the records. */
-const shelfItemSchema = open({
-  productId: idSchema,
-  massG: z.number().min(0).max(1_000_000),
-  countedAt: dateTimeSchema,
-})
+export const GARDEN_VERSION = 8
 
 /** What a garden is made of, each thing by itself. */
 export const gardenFields = open({
@@ -67,13 +60,9 @@ export const gardenFields = open({
   recipes: z.array(recipeSchema).max(200),
   /** The gardener's own; one with the id of a typical ingredient stands in its place. */
   ingredients: z.array(ingredientSchema).max(200),
-  /** Loose litres at hand, by ingredient. */
-  stockL: z.record(idSchema, z.number().min(0).max(100_000)),
   mixTests: z.array(mixTestSchema).max(5000),
   /** The gardener's own feeds; one with the id of a generic one stands in its place. */
   products: z.array(productSchema).max(200),
-  /** Feeds at hand. */
-  shelf: z.array(shelfItemSchema).max(200),
   /** What each container is fed by, by its id. */
   feedPlans: z.record(idSchema, feedPlanSchema),
   /** Left out until something was wished for. */

@@ -7,7 +7,7 @@ export {
   skipReasons,
   type GardenRecord,
   type RecordKind,
-} from './record'
+} from './kinds'
 export { schemaOf } from './fields'
 export {
   GARDEN_FORMAT,
@@ -33,7 +33,7 @@ export { requireReadable } from './gate'
 export { isSame, keepIn, requireIn, withTouched } from './touched'
 export { gardenSchema } from './gardenSchema'
 export { gardenJsonSchema, readGarden, writeGarden } from './file'
-export { recordsCsv } from './csv'
+export { recordsCsv, recordsFromCsv } from './csv'
 export { emptyGarden } from './starting'
 export {
   densityGMlOf,
@@ -41,12 +41,21 @@ export {
   feedProducts,
   feedTools,
   productIds,
-  shelfStock,
   strewnG,
-  type ShelfStock,
 } from './feeding'
+export {
+  ingredientStockL,
+  shelfStock,
+  stockOn,
+  type ShelfStock,
+  type StockItem,
+  type StockKind,
+  type StockUnit,
+} from './stock'
 export { measuredMixOf, mixesOf, ingredientsOf } from './mixing'
 export { nextCode } from './codes'
 export { lastRecords, newestFirst } from './newest'
 export { noArrangement, type ArrangementWishes } from './arrangement'
 export { migrated } from './migrate'
+export * as edits from './edits'
+export { editCodes, editOf, type EditCode, type GardenEdit } from './edits/edit'

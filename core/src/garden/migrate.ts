@@ -58,6 +58,42 @@ function countedOnce(shelf: unknown): unknown {
   return [...lastOf.values()]
 }
 
+const listOf = (value: unknown): readonly Document[] =>
+  Array.isArray(value) ? value.filter(isFields) : []
+
+/** Until version 7 what is at hand stood beside the records; now a count is a record like others. */
+function countsRecorded({ shelf, stockL, ...rest }: Document): Document {
+  const { records, clock } = rest
+  if (!Array.isArray(records)) return rest
+  const feeds = listOf(shelf).map(({ productId, massG, countedAt }) => ({
+    at: countedAt,
+    itemId: productId,
+    amount: massG,
+    unit: 'g',
+  }))
+  // When the ingredients were measured was not kept: at the latest when the garden was last written in.
+  const moments = [...listOf(records), ...feeds].map(({ at }) => at)
+  const at = [clock, ...moments]
+    .filter((one) => typeof one === 'string')
+    .sort()
+    .at(-1)
+  const ingredients = Object.entries(isFields(stockL) ? stockL : {}).map(([itemId, amount]) => ({
+    at: at ?? '2000-01-01T00:00',
+    itemId,
+    amount,
+    unit: 'L',
+  }))
+  const taken = new Set(listOf(records).map(({ id }) => id))
+  let number = 0
+  const freeId = () => {
+    do number += 1
+    while (taken.has(`count-${number}`))
+    return `count-${number}`
+  }
+  const counts = [...feeds, ...ingredients].map((one) => ({ id: freeId(), kind: 'count', ...one }))
+  return { ...rest, records: [...(records as unknown[]), ...counts] }
+}
+
 /** Each step brings a garden document from one version to the next. */
 const STEPS: Readonly<Record<number, (document: Document) => Document>> = {
   1: ({ containers, ...rest }) => ({
@@ -77,6 +113,7 @@ const STEPS: Readonly<Record<number, (document: Document) => Document>> = {
   }),
   // Version 7 knows more kinds of products as well.
   6: ({ shelf, ...rest }) => ({ ...rest, shelf: countedOnce(shelf) }),
+  7: countsRecorded,
 }
 
 /**

@@ -1,5 +1,5 @@
 import type { Garden } from './garden'
-import type { GardenRecord } from './record'
+import type { GardenRecord } from './kinds'
 
 /** All records, newest first; of those made in the same minute the one written last. */
 export const newestFirst = ({ records }: Pick<Garden, 'records'>): readonly GardenRecord[] =>

@@ -5,10 +5,9 @@ import { demoText } from '../../test/demo'
 import Papa from 'papaparse'
 import { valid } from '../../test/arbitrary'
 import { InputError } from '../units'
-import { readGarden, recordsCsv, recordSchema, shelfStock, writeGarden, type GardenRecord } from '.'
+import { readGarden, recordsCsv, recordSchema, writeGarden, type GardenRecord } from '.'
 
 const base = readGarden(demoText)
-const baseShelf = base.shelf.length
 
 describe('what a file may hold', () => {
   const withDocument = (change: (document: Record<string, unknown>) => void) => {
@@ -41,18 +40,6 @@ describe('what a file may hold', () => {
       expect(garden.plantings.some(({ containerId }) => containerId === kept.id)).toBe(true)
       expect(readGarden(writeGarden(garden))).toEqual(garden)
     }
-  })
-  test('one feed stands on the shelf once: a file of today is refused, an older one keeps the last count', () => {
-    const twice = (version: number) =>
-      withDocument((document) => {
-        const shelf = document['shelf'] as { productId: string; massG: number }[]
-        document['version'] = version
-        shelf.push({ ...shelf[0]!, massG: 77 })
-      })
-    expect(codesOf(twice(7))).toContain(`repeatedId shelf.${baseShelf}.productId`)
-    const read = readGarden(twice(6))
-    expect(read.shelf).toHaveLength(baseShelf)
-    expect(shelfStock(read).filter(({ countedG }) => countedG === 77)).toHaveLength(1)
   })
   test('whatever stands in a file of whatever version, it is read or refused in words', () => {
     const odd = fc.oneof(

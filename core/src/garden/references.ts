@@ -30,18 +30,13 @@ function repeatFaults(ids: readonly string[], pathOf: (index: number) => Path): 
 }
 
 /** Every id that stands twice where it may stand once. */
-const repeats = (garden: Garden, isChanged: (field: string) => boolean): Fault[] => [
-  ...LISTS_BY_ID.filter(isChanged).flatMap((name) =>
+const repeats = (garden: Garden, isChanged: (field: string) => boolean): Fault[] =>
+  LISTS_BY_ID.filter(isChanged).flatMap((name) =>
     repeatFaults(
       garden[name].map(({ id }) => id),
       (index) => [name, index, 'id'],
     ),
-  ),
-  ...repeatFaults(
-    garden.shelf.map(({ productId }) => productId),
-    (index) => ['shelf', index, 'productId'],
-  ),
-]
+  )
 
 /** Every place that names something by its id. */
 function* named(garden: Garden): Generator<[keyof Known, string | undefined, Path]> {
@@ -59,8 +54,6 @@ function* named(garden: Garden): Generator<[keyof Known, string | undefined, Pat
     for (const [place, { productId }] of (amendments ?? []).entries())
       yield ['productId', productId, ['recipes', index, 'amendments', place]]
   }
-  for (const [index, { productId }] of garden.shelf.entries())
-    yield ['productId', productId, ['shelf', index]]
   for (const [id, plan] of Object.entries(garden.feedPlans)) {
     yield ['productId', plan.productId, ['feedPlans', id]]
     yield ['productId', plan.lateProductId, ['feedPlans', id]]

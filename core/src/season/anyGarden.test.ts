@@ -91,6 +91,13 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
   nextCode: ({ garden }) => gardens.nextCode(garden, 'K1'),
   lastRecords: ({ garden }) => gardens.lastRecords(garden, garden.containers[0]!.id, 3),
   newestFirst: ({ garden }) => gardens.newestFirst(garden),
+  ingredientStockL: ({ garden }) => gardens.ingredientStockL(garden),
+  stockOn: ({ garden }) => gardens.stockOn(garden, TODAY),
+  recordsFromCsv: ({ garden }) =>
+    expect(gardens.recordsFromCsv(gardens.recordsCsv(garden), garden, () => 'new')).toHaveLength(
+      garden.records.length,
+    ),
+  editOf: ({ garden }) => gardens.editOf('settings', {}, () => undefined).apply(garden),
   migrated: ({ garden }) => gardens.migrated({ ...garden, version: 5 }),
   recipeOf: ({ garden }) => gardens.recipeOf(garden, 'toString'),
   varietyOf: ({ garden }) => gardens.varietyOf(garden, 'constructor'),
@@ -183,6 +190,8 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
     garden.spaces.forEach((space) => season.spaceLoadOf(space, day.pots)),
   standingSpots: ({ garden }) => season.standingSpots(arranged(garden), 2026),
   arrangeTaskOf: ({ garden }) => season.arrangeTaskOf(arranged(garden), []),
+  applyArrangement: ({ garden }) =>
+    season.applyArrangement([], [], TODAY, () => 'x').apply(structuredClone(garden)),
   applied: ({ garden }) => season.applied(garden, [], [], TODAY, () => 'new'),
   judgePair: ({ garden, day }) =>
     day.pots.forEach((pot) =>

@@ -88,6 +88,7 @@ export {
   judgePair,
   type PairJudgement,
   applied,
+  applyArrangement,
   type Applied,
 } from './plant'
 export {

@@ -16,6 +16,7 @@ import {
   LONG_LISTS,
   versionIn,
   write,
+  writeAnew,
   type PageWritten,
   type StoredGarden,
   type Writing,
@@ -84,6 +85,7 @@ export const changeGarden = (
     const changes = transaction.objectStore('changes')
     const { id: gardenId } = garden
     const next = { garden, revision: before.revision + 1, history }
+    if (before.isOlder) await writeAnew(transaction, next)
     await Promise.all(forgotten.map(({ number }) => changes.delete([gardenId, number])))
     await Promise.all([
       write(transaction, next, pagesOfChange(garden, change)),

@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, test } from '@jest/globals'
 import 'fake-indexeddb/auto'
 import { IDBFactory } from 'fake-indexeddb'
 import { openDB } from 'idb'
-import { emptyGarden, type Garden, type GardenRecord } from '@rimbo/core'
+import { emptyGarden, GARDEN_VERSION, type Garden, type GardenRecord } from '@rimbo/core'
 import { changeGarden, stepGarden } from './changing'
 import { createConnection } from './connection'
 import { StorageError } from './trouble'
@@ -29,6 +29,8 @@ beforeEach(async () => {
   database = await openDatabase()
 })
 const stored = async () => (await loadGarden(database, 'g1'))!
+const rename = async (name: string) =>
+  changeGarden(database, await stored(), LABEL, (now) => ({ ...now, name }))
 
 describe('the repository', () => {
   test('gives back what was saved, records in order of days, of one day as they were written', async () => {
@@ -135,6 +137,40 @@ describe('the repository', () => {
       history: { steps: [], done: 0 },
     })
     expect(await currentGardenId(database)).toBe('g1')
+  })
+})
+
+describe('a garden that an earlier version has stored', () => {
+  const FIRST = { steps: [{ number: 1, label: { code: 'change.shelf' } }], done: 1 }
+  /** As version 7 had it: what is at hand stood beside the records. */
+  async function storeSeventh() {
+    await addGarden(database, garden)
+    const row = (await database.get('gardens', 'g1'))!
+    const shelf = [{ productId: 'boneMeal', massG: 600, countedAt: '2026-04-01T10:00' }]
+    const document = { ...row.document, version: 7, shelf, stockL: {} } as unknown
+    await database.put('gardens', { ...row, document, history: FIRST } as typeof row)
+    const change = [{ field: 'shelf', at: 0, removed: [], added: shelf }]
+    await database.put('changes', { gardenId: 'g1', number: 1, change })
+  }
+  const counts = async () =>
+    (await stored()).garden.records.filter(({ kind }) => kind === 'count').length
+
+  test('keeps what was brought up when something else is changed', async () => {
+    await storeSeventh()
+    expect(await counts()).toBe(1)
+    await rename('New')
+    expect((await stored()).garden).toMatchObject({ name: 'New', version: GARDEN_VERSION })
+    expect(await counts()).toBe(1)
+    expect((await stored()).garden.records).toHaveLength(garden.records.length + 1)
+  })
+  test('does not take back steps whose fields are gone', async () => {
+    await storeSeventh()
+    expect((await stored()).history.steps).toEqual([])
+    await rename('New')
+    expect((await stored()).history.steps).toHaveLength(1)
+    await stepGarden(database, await stored(), -1)
+    expect((await stored()).garden.name).toBe('Mine')
+    expect(await counts()).toBe(1)
   })
 })
 

@@ -14,6 +14,8 @@ export interface StoredGarden {
   readonly garden: Garden
   readonly revision: number
   readonly history: GardenHistory
+  /** It is stored as an earlier version had it: its next change writes all of it anew. */
+  readonly isOlder?: boolean
 }
 
 const CURRENT = 'currentGarden'
@@ -48,9 +50,12 @@ async function documentIn(transaction: Reading, row: GardenRow): Promise<Record<
 /** @throws LaterGardenError */
 export async function gardenIn(transaction: Reading, row: GardenRow): Promise<StoredGarden> {
   if (versionIn(row) > GARDEN_VERSION) throw new LaterGardenError(row.id, versionIn(row))
-  // A garden of an earlier version is brought up to this one, and written so with its next change.
   const garden = migrated(await documentIn(transaction, row)) as unknown as Garden
-  return { garden, revision: row.revision, history: row.history ?? NO_HISTORY }
+  const { revision, history = NO_HISTORY } = row
+  // Steps made in an earlier version name fields that may be gone: they are not taken back any more.
+  return versionIn(row) < GARDEN_VERSION
+    ? { garden, revision, history: NO_HISTORY, isOlder: true }
+    : { garden, revision, history }
 }
 
 /**
@@ -82,6 +87,22 @@ export interface PageWritten {
   readonly field: LongList
   readonly page: string
   readonly items: readonly unknown[]
+}
+
+/** All pages of a garden. */
+const allPages = (garden: Garden): PageWritten[] =>
+  LONG_LISTS.flatMap((field) =>
+    [...pagesOf(field, garden[field])].map(([page, items]) => ({ field, page, items })),
+  )
+
+/** Writes a garden that stands in the database as an earlier version had it, and nothing of before beside it. */
+export async function writeAnew(transaction: Writing, stored: StoredGarden): Promise<void> {
+  const ofGarden = IDBKeyRange.bound([stored.garden.id], [stored.garden.id, []])
+  await Promise.all([
+    transaction.objectStore('pages').delete(ofGarden),
+    transaction.objectStore('changes').delete(ofGarden),
+  ])
+  await write(transaction, stored, allPages(stored.garden))
 }
 
 /** Writes a garden with its history, and the pages that are not as they were. */
@@ -137,13 +158,7 @@ export async function inOneTransaction<T>(
 export const addGarden = (database: RimboDatabase, garden: Garden): Promise<boolean> =>
   inOneTransaction(database, async (transaction) => {
     if (await transaction.objectStore('gardens').getKey(garden.id)) return false
-    await write(
-      transaction,
-      { garden, revision: 1, history: NO_HISTORY },
-      LONG_LISTS.flatMap((field) =>
-        [...pagesOf(field, garden[field])].map(([page, items]) => ({ field, page, items })),
-      ),
-    )
+    await write(transaction, { garden, revision: 1, history: NO_HISTORY }, allPages(garden))
     return true
   })
 

@@ -1,4 +1,5 @@
 import type { GardenRecord, Knot } from '@rimbo/core'
+import { kindsShown, type Mark } from '../records/kinds'
 
 /** How a knot is drawn about its middle: a line, what it stands for, and the key of its word. */
 export interface KnotMark {
@@ -30,28 +31,28 @@ const FEEL = {
 /** A finger as it came out of the mix. */
 export const fingerMark = (feel: keyof typeof FEEL): string => FINGER + FEEL[feel]
 
+const SKIPPED = 'M-4 -4L4 4M-4 4L4 -4'
+const DRAWN = {
+  done: { d: DIAMOND, kind: 'knot-done', isLeft: false },
+  skipped: { d: SKIPPED, kind: 'knot-open', isLeft: false },
+  tested: { d: DIAMOND, kind: 'knot-feel', isLeft: true },
+  finger: { d: FINGER, kind: 'knot-feel', isLeft: true },
+  flower: { d: FLOWER, kind: 'knot-flower', isLeft: false },
+  fruit: { d: FRUIT, kind: 'knot-fruit', isLeft: false },
+  trouble: { d: DIAMOND, kind: 'knot-trouble', isLeft: false },
+} as const satisfies Record<Mark, Omit<KnotMark, 'word'>>
+
 function recordMark(record: GardenRecord): KnotMark {
-  const word = `string.kind.${record.kind}`
-  switch (record.kind) {
-    case 'finger':
-      return { d: fingerMark(record.feel), kind: 'knot-feel', word: undefined, isLeft: true }
-    case 'sign':
-      return { d: DIAMOND, kind: 'knot-trouble', word: `string.sign.${record.sign}`, isLeft: false }
-    case 'weigh':
-    case 'drained':
-    case 'probe':
-      return { d: DIAMOND, kind: 'knot-feel', word: undefined, isLeft: true }
-    case 'firstFlower':
-      return { d: FLOWER, kind: 'knot-flower', word, isLeft: false }
-    case 'firstRipe':
-      return { d: FRUIT, kind: 'knot-fruit', word, isLeft: false }
-    case 'pick':
-      return { d: FRUIT, kind: 'knot-fruit', word, isLeft: false }
-    case 'skipWater':
-      return { d: 'M-4 -4L4 4M-4 4L4 -4', kind: 'knot-open', word, isLeft: false }
-    default:
-      return { d: DIAMOND, kind: 'knot-done', word, isLeft: false }
-  }
+  const drawn = DRAWN[kindsShown[record.kind].mark]
+  // What was felt or measured stands beside the string without a word.
+  if (drawn.isLeft)
+    return {
+      ...drawn,
+      ...(record.kind === 'finger' && { d: fingerMark(record.feel) }),
+      word: undefined,
+    }
+  const word = record.kind === 'sign' ? `string.sign.${record.sign}` : `string.kind.${record.kind}`
+  return { ...drawn, word }
 }
 
 /** What is expected and was not seen is drawn in dashes, before today and after it. */

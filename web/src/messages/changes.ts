@@ -1,13 +1,11 @@
+import type { EditCode } from '@rimbo/core'
+import { wordsOfKinds } from '../records/kinds'
+
 /** What a change is called once it is made, where it can be undone. */
 export const changeWords = {
-  height: 'Height recorded.',
-  weigh: 'Weight recorded.',
-  drained: 'Drained water recorded.',
   probe: '{count} readings of the probe recorded.',
   normals: 'Normals of the place kept.',
   weatherService: 'Simulated weather taken in: {count} days.',
-  firstFlower: 'First flower recorded.',
-  firstRipe: 'First ripe fruit recorded.',
   addContainer: '{code} added.',
   editContainer: '{code} changed.',
   copyContainer: '{code} copied, {times} ×.',
@@ -35,7 +33,6 @@ export const changeWords = {
   removeSpace: 'Space removed.',
   deleteRecord: 'Record deleted.',
   import: '{name} read in.',
-  feed: '{code}: feed recorded.',
   feedPlan: '{code}: fed by another programme.',
   feedPlanAll: 'All pots are fed by it.',
   noFeedPlan: '{code}: no feeding programme any more.',
@@ -43,10 +40,5 @@ export const changeWords = {
   product: '{name} kept.',
   removeProduct: '{name} removed.',
   water: 'Your water kept.',
-  record: {
-    feed: '{code}: feed recorded.',
-    water: '{code}: watering recorded.',
-    skipWater: '{code}: skipped, recorded.',
-    finger: '{code}: finger test recorded.',
-  },
-}
+  record: wordsOfKinds('recorded'),
+} satisfies Record<EditCode | 'import', string> & { record: Record<string, string> }

@@ -1,3 +1,5 @@
+import { wordsOfKinds } from '../records/kinds'
+
 /** Names of what the catalogues hold, by id. */
 export const names = {
   unit: {
@@ -200,25 +202,7 @@ export const names = {
     done: 'done',
   },
   verdict: { good: 'good', tight: 'tight', poor: 'advises against', silent: 'says nothing' },
-  kind: {
-    sow: 'Sown',
-    potOn: 'Potted on',
-    plant: 'Planted',
-    water: 'Watered',
-    skipWater: 'Water skipped',
-    feed: 'Fed',
-    lime: 'Limed',
-    finger: 'Finger test',
-    pick: 'Picked',
-    height: 'Measured',
-    weigh: 'Weighed',
-    drained: 'Ran out',
-    probe: 'Probe',
-    firstFlower: 'First flower',
-    firstRipe: 'First ripe fruit',
-    sign: 'Seen',
-    note: 'Note',
-  },
+  kind: wordsOfKinds('name'),
   feel: { dry: 'Dry', moist: 'Moist', wet: 'Wet' },
   knuckle: { first: 'first knuckle (2.5 cm)', second: 'second knuckle (5 cm)' },
   sign: {

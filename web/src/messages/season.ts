@@ -1,3 +1,5 @@
+import { wordsOfKinds } from '../records/kinds'
+
 /** Words for the strings, the course of a plant, and where a day's weather is from. */
 export const seasonWords = {
   string: {
@@ -17,24 +19,7 @@ export const seasonWords = {
       pests: 'pests',
       other: 'seen',
     },
-    kind: {
-      feed: 'feed',
-      lime: 'lime',
-      pick: 'pick',
-      plant: 'planted',
-      sow: 'sown',
-      potOn: 'potted on',
-      skipWater: 'skipped',
-      height: 'measured',
-      weigh: 'weighed',
-      drained: 'ran out',
-      probe: 'probe',
-      firstFlower: 'first flower',
-      firstRipe: 'first ripe',
-      frost: 'frost',
-      lastPicked: 'last picked',
-      note: 'note',
-    },
+    kind: { ...wordsOfKinds('onString'), frost: 'frost', lastPicked: 'last picked' },
   },
   sky: {
     source: {

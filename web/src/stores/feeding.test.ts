@@ -3,7 +3,7 @@ import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globa
 import 'fake-indexeddb/auto'
 import { IDBFactory } from 'fake-indexeddb'
 import { createPinia, setActivePinia } from 'pinia'
-import { shelfStock } from '@rimbo/core'
+import { edits, shelfStock } from '@rimbo/core'
 import { useFeedingStore } from './feeding'
 import { useGardenStore } from './garden'
 import { useTodayStore } from './today'
@@ -31,18 +31,10 @@ const leftOf = (id: string) =>
 /** Records the feed that is due in a pot, as the round does. */
 async function give(containerId: string) {
   const [due] = feeding.byContainer.get(containerId)!.due
+  const container = garden.garden!.containers.find(({ id }) => id === containerId)!
+  const given = { container, at: '2026-06-18T07:30', doses: [due!.dose] }
+  await garden.edit(edits.recordFeeds(given, () => `fed-${containerId}`))
   const { product, massG, solution } = due!.dose
-  await garden.edit({ code: 'change.feed' }, (draft) => {
-    draft.records.push({
-      id: `fed-${containerId}`,
-      kind: 'feed',
-      at: '2026-06-18T07:30',
-      containerId,
-      productId: product.id,
-      massG,
-      ...(solution && { volumeL: solution.volumeL }),
-    })
-  })
   return { productId: product.id, massG, volumeL: solution?.volumeL ?? 0 }
 }
 
@@ -82,7 +74,7 @@ describe('the feeding store', () => {
     expect(held[0]).toBeGreaterThan(due[0]!)
   })
   test('another plan changes what is due at once', async () => {
-    await garden.edit({ code: 'change.feedPlan' }, (draft) => void delete draft.feedPlans['f2'])
+    await garden.edit(edits.stopFeeding({ id: 'f2', code: 'F2' }))
     expect(feeding.byContainer.get('f2')!.due).toEqual([])
     expect(feeding.daysAhead.get('f2')).toEqual([])
     expect(feeding.walk!.stops.find(({ stop }) => stop.pot.container.id === 'f2')!.due).toEqual([])

@@ -3,7 +3,7 @@ import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globa
 import 'fake-indexeddb/auto'
 import { IDBFactory } from 'fake-indexeddb'
 import { createPinia, setActivePinia } from 'pinia'
-import { InputError, type GardenRecord } from '@rimbo/core'
+import { InputError, type GardenEdit, type GardenRecord } from '@rimbo/core'
 import { createConnection } from '../data/connection'
 import { currentGardenId } from '../data/repository'
 import { useGardenStore } from './garden'
@@ -12,7 +12,10 @@ const demoText = readFileSync(
   new URL('../../../demo/port-maren.rimbo.json', import.meta.url),
   'utf8',
 )
-const LABEL = { code: 'change.settings' }
+const changed = (apply: GardenEdit['apply']): GardenEdit => ({
+  label: { code: 'change.settings' },
+  apply,
+})
 const watering = (id: string): GardenRecord => ({
   id,
   at: '2026-06-18T07:30',
@@ -50,7 +53,7 @@ describe('the garden store', () => {
 
   test('a change that is shown is on disk', async () => {
     const store = await visit()
-    await store.edit(LABEL, (draft) => void draft.records.push(watering('new')))
+    await store.edit(changed((draft) => void draft.records.push(watering('new'))))
     expect(store.garden?.records.at(-1)?.id).toBe('new')
     const later = await visit()
     expect(later.garden?.records.some((record) => record.id === 'new')).toBe(true)
@@ -59,10 +62,12 @@ describe('the garden store', () => {
   test('undo and redo, on disk as well', async () => {
     const store = await visit()
     const before = store.garden
-    await store.edit(LABEL, (draft) => {
-      draft.containers = draft.containers.filter((one) => one.id !== 'b1')
-      draft.plantings = draft.plantings.filter((one) => one.containerId !== 'b1')
-    })
+    await store.edit(
+      changed((draft) => {
+        draft.containers = draft.containers.filter((one) => one.id !== 'b1')
+        draft.plantings = draft.plantings.filter((one) => one.containerId !== 'b1')
+      }),
+    )
     expect(store.garden?.containers).toHaveLength(15)
     await store.undo()
     expect(store.garden).toEqual(before)
@@ -74,9 +79,9 @@ describe('the garden store', () => {
 
   test('a new change after an undo ends what could be redone', async () => {
     const store = await visit()
-    await store.edit(LABEL, (draft) => void (draft.name = 'One'))
+    await store.edit(changed((draft) => void (draft.name = 'One')))
     await store.undo()
-    await store.edit(LABEL, (draft) => void (draft.name = 'Two'))
+    await store.edit(changed((draft) => void (draft.name = 'Two')))
     await store.redo()
     expect(store.garden?.name).toBe('Two')
   })
@@ -86,7 +91,7 @@ describe('the garden store', () => {
     const count = store.garden!.records.length
     const ids = Array.from({ length: 8 }, (_, index) => `at-once-${index}`)
     await Promise.all(
-      ids.map((id) => store.edit(LABEL, (draft) => void draft.records.push(watering(id)))),
+      ids.map((id) => store.edit(changed((draft) => void draft.records.push(watering(id))))),
     )
     expect(store.garden?.records).toHaveLength(count + 8)
     expect((await visit()).garden?.records).toHaveLength(count + 8)
@@ -95,27 +100,29 @@ describe('the garden store', () => {
   test('a change on top of what another tab has written keeps both', async () => {
     const here = await visit()
     const there = await visit()
-    await there.edit(LABEL, (draft) => void draft.records.push(watering('there')))
-    await here.edit(LABEL, (draft) => void draft.records.push(watering('here')))
+    await there.edit(changed((draft) => void draft.records.push(watering('there'))))
+    await here.edit(changed((draft) => void draft.records.push(watering('here'))))
     const ids = (await visit()).garden!.records.map((record) => record.id)
     expect(ids).toEqual(expect.arrayContaining(['there', 'here']))
   })
 
   test('a change that changes nothing is not one', async () => {
     const store = await visit()
-    await store.edit(LABEL, (draft) => void (draft.name = draft.name.trim()))
+    await store.edit(changed((draft) => void (draft.name = draft.name.trim())))
     expect(store.canUndo).toBe(false)
   })
 
   test('a change that fails leaves all as it was, and the next one works', async () => {
     const store = await visit()
     const before = store.garden
-    const failing = store.edit(LABEL, () => {
-      throw new Error('no')
-    })
+    const failing = store.edit(
+      changed(() => {
+        throw new Error('no')
+      }),
+    )
     await expect(failing).rejects.toThrow('no')
     expect(store.garden).toBe(before)
-    await store.edit(LABEL, (draft) => void (draft.name = 'After'))
+    await store.edit(changed((draft) => void (draft.name = 'After')))
     expect(store.garden?.name).toBe('After')
   })
 
@@ -149,9 +156,9 @@ describe('the garden store', () => {
 
   test('an undo after another tab has written takes nothing of the other back', async () => {
     const here = await visit()
-    await here.edit(LABEL, (draft) => void (draft.name = 'Here'))
+    await here.edit(changed((draft) => void (draft.name = 'Here')))
     const there = await visit()
-    await there.edit(LABEL, (draft) => void draft.records.push(watering('there')))
+    await there.edit(changed((draft) => void draft.records.push(watering('there'))))
     await here.undo()
     expect(here.garden?.records.some((record) => record.id === 'there')).toBe(true)
     expect((await visit()).garden?.records.some((record) => record.id === 'there')).toBe(true)
@@ -161,7 +168,7 @@ describe('the garden store', () => {
     const store = await visit()
     await store.startOwn('Mine', 'Balcony')
     const own = store.garden!.id
-    const change = store.edit(LABEL, (draft) => void (draft.name = 'Mine, renamed'))
+    const change = store.edit(changed((draft) => void (draft.name = 'Mine, renamed')))
     const opening = store.open('demo')
     await change
     expect(store.isSaving).toBe(true)
@@ -174,12 +181,12 @@ describe('the garden store', () => {
   test('what was done before a reload can be undone after it, and done again, a hundred steps deep', async () => {
     const before = await visit()
     for (let count = 0; count < 103; count++)
-      await before.edit(LABEL, (draft) => void draft.records.push(watering(`w${count}`)))
+      await before.edit(changed((draft) => void draft.records.push(watering(`w${count}`))))
     const has = (store: typeof before, id: string) =>
       store.garden!.records.some((record) => record.id === id)
     const later = await visit()
     expect(later.canUndo).toBe(true)
-    expect(later.undoLabel).toEqual(LABEL)
+    expect(later.undoLabel).toEqual({ code: 'change.settings' })
     while (later.canUndo) await later.undo()
     // The three oldest are past recall.
     expect([has(later, 'w2'), has(later, 'w3')]).toEqual([true, false])
@@ -202,7 +209,7 @@ describe('the garden store', () => {
     await Promise.all(
       tabs.flatMap((store, tab) =>
         Array.from({ length: 12 }, (_, index) =>
-          store.edit(LABEL, (draft) => void draft.records.push(watering(`${tab}-${index}`))),
+          store.edit(changed((draft) => void draft.records.push(watering(`${tab}-${index}`)))),
         ),
       ),
     )
@@ -214,9 +221,11 @@ describe('the garden store', () => {
   test('what could not be read back is refused by field, and nothing is written', async () => {
     const store = await visit()
     const before = store.garden
-    const refused = store.edit(LABEL, (draft) => {
-      draft.records.push({ ...watering('flood'), volumeL: 500 } as GardenRecord)
-    })
+    const refused = store.edit(
+      changed((draft) => {
+        draft.records.push({ ...watering('flood'), volumeL: 500 } as GardenRecord)
+      }),
+    )
     await expect(refused).rejects.toBeInstanceOf(InputError)
     await expect(refused).rejects.toMatchObject({
       code: 'refused',
@@ -237,7 +246,7 @@ describe('the garden store', () => {
     const here = await visit()
     const there = await visit()
     await there.startOwn('Mine', 'Balcony')
-    await here.edit(LABEL, (draft) => void (draft.name = 'Renamed demo'))
+    await here.edit(changed((draft) => void (draft.name = 'Renamed demo')))
     expect(here.gardens.map(({ name }) => name)).toContain('Renamed demo')
     await new Promise((resolve) => setTimeout(resolve, 100))
     expect(there.gardens.map(({ name }) => name).sort()).toEqual(['Mine', 'Renamed demo'])
@@ -268,14 +277,14 @@ describe('the garden store', () => {
       const store = await visit()
       await store.startOwn('Mine', 'Balcony')
       await store.open('demo')
-      await store.edit(LABEL, (draft) => void (draft.name = 'Before'))
+      await store.edit(changed((draft) => void (draft.name = 'Before')))
       await written(99)
       await use1(async (database) => {
         const row = (await database.get('gardens', 'demo'))!
         await database.put('gardens', { ...row, revision: row.revision + 1 })
       })
       await expect(
-        store.edit(LABEL, (draft) => void (draft.name = 'Overwritten')),
+        store.edit(changed((draft) => void (draft.name = 'Overwritten'))),
       ).rejects.toMatchObject({ name: 'LaterGardenError' })
       expect(JSON.parse(await store.storedText('demo'))).toMatchObject({ name: 'Before' })
       await store.open(store.gardens.find(({ name }) => name === 'Mine')!.id)

@@ -1,8 +1,8 @@
-import type { Draft, produce as produceDraft } from 'immer'
+import type { produce as produceDraft } from 'immer'
 import { nanoid } from 'nanoid'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { emptyGarden, readGarden, withShared, type Garden } from '@rimbo/core'
+import { emptyGarden, readGarden, withShared, type Garden, type GardenEdit } from '@rimbo/core'
 import { createConnection } from '../data/connection'
 import { LaterGardenError, StorageError } from '../data/trouble'
 import type { ChangeLabel } from '../data/database'
@@ -21,7 +21,6 @@ import demoUrl from '../../../demo/port-maren.rimbo.json?url'
 
 export type { ChangeLabel } from '../data/database'
 
-type Recipe = (draft: Draft<Garden>) => void
 type Make = (garden: Garden) => Garden
 const changing = () => import('../data/changing')
 interface News {
@@ -111,12 +110,12 @@ export const useGardenStore = defineStore('garden', () => {
    *
    * @throws InputError `refused` with the faults of what could not be read back
    */
-  const edit = (label: ChangeLabel, recipe: Recipe): Promise<void> =>
+  const edit = ({ label, apply }: GardenEdit): Promise<void> =>
     change(
       label,
       (produce) => (before) =>
         produce(before, (draft) => {
-          recipe(draft)
+          apply(draft)
         }),
     )
 

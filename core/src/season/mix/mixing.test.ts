@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { demo } from '../../../test/demo'
+import { demo, withoutCounts } from '../../../test/demo'
 import { densityGMlOf, ingredientsOf, mixesOf, type Garden } from '../../garden'
 import { drainedState, ingredients, interpretDrainTest, recipes, type MixTest } from '../../mix'
 import { handfulMlFrom } from '../../units'
@@ -16,7 +16,7 @@ import {
 
 const NOW = demo.clock!
 const { pots } = gardenToday(demo, NOW)
-const bare: Garden = { ...demo, mixTests: [], stockL: {}, ingredients: [] }
+const bare: Garden = { ...withoutCounts(demo), mixTests: [], ingredients: [] }
 const of = (kind: MixTest['kind'], more: object) =>
   ({ id: kind, at: NOW, kind, ...more }) as MixTest
 

@@ -9,7 +9,15 @@ import {
   type StarterDose,
   type StarterProduct,
 } from '../../feed'
-import { densityGMlOf, feedProductOf, feedTools, mixesOf, strewnG, type Garden } from '../../garden'
+import {
+  densityGMlOf,
+  feedProductOf,
+  feedTools,
+  ingredientStockL,
+  mixesOf,
+  strewnG,
+  type Garden,
+} from '../../garden'
 import {
   asGroundG,
   batchFor,
@@ -220,7 +228,7 @@ export function mixPlan(garden: Garden, pots: readonly PotToday[], wishes: Mixin
   const tubs = [...byRecipe].map(([mix, own]) => tubsFor(garden, mix, own, wishes))
   const batches = tubs.map(({ batch }) => batch)
   const lines = totalOf(batches)
-  const shopping = shoppingList(lines, garden.stockL)
+  const shopping = shoppingList(lines, ingredientStockL(garden))
   const mixedL = batches.reduce((sum, batch) => sum + batch.volumeL, 0)
   const { looseL, price } = garden.settings.baggedMix
   const isLimed = fillings.some(({ lime }) => lime.massG > 0)

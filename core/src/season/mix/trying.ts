@@ -1,5 +1,5 @@
 import { containerVolumes, mixBody, type Container } from '../../container'
-import { ingredientsOf, mixesOf, type Garden } from '../../garden'
+import { ingredientsOf, ingredientStockL, mixesOf, type Garden } from '../../garden'
 import {
   interpretExtract,
   lastTest,
@@ -93,6 +93,7 @@ export function mixTaskOf(
   wish: MixWish,
 ): MixTask {
   const shelf = ingredientsOf(garden)
+  const stockL = ingredientStockL(garden)
   return {
     aim: wish.aim,
     wished: wish.wished,
@@ -111,7 +112,7 @@ export function mixTaskOf(
           ingredient,
           leastShare: isAllowed ? leastShare : 0,
           mostShare: isAllowed ? mostShare : 0,
-          stockL: own(garden.stockL, ingredientId) ?? 0,
+          stockL: own(stockL, ingredientId) ?? 0,
           isBought: !wish.isStockOnly,
         },
       ]

@@ -1,6 +1,6 @@
 import type { Container } from '../../container'
 import type { PlacedPlants, StandingSpot } from '../../fit'
-import { nextCode, type Garden, type Planting } from '../../garden'
+import { editOf, nextCode, type Garden, type GardenEdit, type Planting } from '../../garden'
 import { outerSizeMm } from '../../place'
 
 export interface Applied {
@@ -70,3 +70,14 @@ export function applied(
     ],
   }
 }
+
+/** An arrangement is carried out, as `applied` says. */
+export const applyArrangement = (
+  placements: readonly PlacedPlants[],
+  spots: readonly StandingSpot[],
+  plantedOn: string,
+  newId: () => string,
+): GardenEdit =>
+  editOf('applyArrangement', {}, (draft) => {
+    Object.assign(draft, applied(draft, placements, spots, plantedOn, newId))
+  })

@@ -2,4 +2,4 @@ export { yearsSpread, type PlantingSpread, type YearsAsked, type YearsSpread } f
 export { siteOf, spaceLoadOf, type SiteOf } from './site'
 export { arrangeTaskOf, standingSpots } from './arranging'
 export { judgePair, type PairJudgement } from './pair'
-export { applied, type Applied } from './applying'
+export { applied, applyArrangement, type Applied } from './applying'

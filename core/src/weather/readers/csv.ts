@@ -1,5 +1,13 @@
 import Papa from 'papaparse'
-import { fromUnit, isDate, InputError, own, type UnitName } from '../../units'
+import {
+  cellOf,
+  tableOptions,
+  type TableRow,
+  fromUnit,
+  isDate,
+  InputError,
+  type UnitName,
+} from '../../units'
 import { dayList, type WeatherRead } from './dayList'
 
 /** What a column of a table of days can hold. */
@@ -29,28 +37,6 @@ export interface DailyMapping {
   readonly dateOrder: DateOrder
 }
 
-/** A row as a reader of tables gives it; cells beyond the named columns come as a list. */
-export type TableRow = Readonly<Record<string, string | readonly string[]>>
-
-/** How a table is parsed: rows under their header, a name that stands twice in it told apart. */
-export function tableOptions() {
-  const taken = new Set<string>()
-  return {
-    header: true as const,
-    transformHeader: (header: string): string => {
-      let name = header
-      for (let count = 2; taken.has(name); count++) name = `${header} (${count})`
-      taken.add(name)
-      return name
-    },
-  }
-}
-
-/** What stands in a column; nothing where the row is too short, or no column is called so. */
-function cellOf(row: TableRow, column: string | undefined): string {
-  const cell = own(row, column)
-  return typeof cell === 'string' ? cell : ''
-}
 const isBlank = (row: TableRow) =>
   Object.values(row).every((cell) => !(typeof cell === 'string' ? cell : cell.join('')).trim())
 

@@ -7,12 +7,10 @@ export {
   guessTable,
   looksFahrenheit,
   readDailyCsv,
-  tableOptions,
   weatherColumns,
   type DailyMapping,
   type DateOrder,
   type TableGuess,
-  type TableRow,
   type WeatherColumn,
 } from './csv'
 export { gapsIn, type Gap, type LineFault, type WeatherRead } from './dayList'

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { Delete, Download } from '@element-plus/icons-vue'
-import { newestFirst, recordKinds, recordsCsv, type GardenRecord } from '@rimbo/core'
+import { edits, newestFirst, recordKinds, recordsCsv, type GardenRecord } from '@rimbo/core'
 import { downloadText, fileStem } from '../../data/files'
 import { useGardenStore } from '../../stores/garden'
 import ChoiceField from '../../ui/ChoiceField.vue'
@@ -54,9 +54,7 @@ const potCode = (record: GardenRecord) =>
     : (codes.value.get(record.containerId) ?? t('book.potGone'))
 
 async function remove(record: GardenRecord): Promise<void> {
-  await store.edit({ code: 'change.deleteRecord' }, (draft) => {
-    draft.records = draft.records.filter((one) => one.id !== record.id)
-  })
+  await store.edit(edits.removeRecord(record.id))
 }
 function exportCsv(): void {
   if (garden.value)

@@ -160,7 +160,7 @@ const giveAll = (doses: readonly FeedDose[]) => give(doses)
         {{ t('feedView.mode.programmes') }}
       </el-button>
     </p>
-    <p v-if="!garden.shelf.length">
+    <p v-if="!shelfStock(garden).length">
       {{ t('feedView.noShelfYet') }}
       <el-button size="small" @click="emit('mode', 'shelf')">
         {{ t('feedView.mode.shelf') }}

@@ -5,15 +5,15 @@ import { useI18n } from 'vue-i18n'
 import { Close } from '@element-plus/icons-vue'
 import { nanoid } from 'nanoid'
 import {
+  edits,
   feedProducts,
   fieldSchema,
-  keepIn,
   labelToElements,
   priceOfG,
   productProvenance,
   reason,
   releaseReasons,
-  schemaOf,
+  recordSchema,
   shelfStock,
   spoonMassG,
   type FeedProduct,
@@ -81,7 +81,8 @@ const kiloPrice = (product: FeedProduct) => {
   return price === undefined ? '–' : money(price * KILO)
 }
 
-const countSchema = fieldSchema(schemaOf('shelf')!, 0, 'massG')
+const countSchema = fieldSchema(recordSchema, { kind: 'count' }, 'amount')
+const counted = (amount: number) => ({ recordId: nanoid(), at: now.value, amount })
 const isCount = (value: number | undefined): value is number => countSchema.safeParse(value).success
 const countedId = ref<string>()
 const countedG = ref<number>()
@@ -90,10 +91,7 @@ function startCount({ product, leftG }: ShelfStock): void {
   countedG.value = Math.round(leftG)
 }
 async function putOn(productId: string, massG: number): Promise<void> {
-  await store.edit({ code: 'change.shelf', params: { name: productName(productId) } }, (draft) => {
-    draft.shelf = draft.shelf.filter((one) => one.productId !== productId)
-    draft.shelf.push({ productId, massG, countedAt: now.value })
-  })
+  await store.edit(edits.countOnShelf(productId, productName(productId), counted(massG)))
 }
 async function keepCount(): Promise<void> {
   if (countedId.value === undefined || !isCount(countedG.value)) return
@@ -101,9 +99,7 @@ async function keepCount(): Promise<void> {
   countedId.value = undefined
 }
 async function takeOff(productId: string): Promise<void> {
-  await store.edit({ code: 'change.shelf', params: { name: productName(productId) } }, (draft) => {
-    draft.shelf = draft.shelf.filter((one) => one.productId !== productId)
-  })
+  await putOn(productId, 0)
 }
 
 // Another one.
@@ -133,26 +129,14 @@ function startEdit(product: FeedProduct): void {
 async function saveProduct(product: FeedProduct, stockG: number | undefined): Promise<void> {
   const name = product.name ?? ''
   const { product: start, wasOwn } = edited.value!
-  await store.edit({ code: 'change.product', params: { name } }, (draft) => {
-    keepIn(draft.products, structuredClone(product), start, !wasOwn)
-    if (stockG !== undefined) {
-      draft.shelf = draft.shelf.filter(({ productId }) => productId !== product.id)
-      draft.shelf.push({ productId: product.id, massG: stockG, countedAt: now.value })
-    }
-  })
+  const atHand = stockG === undefined ? undefined : counted(stockG)
+  await store.edit(
+    edits.keepProduct(structuredClone(product), { name }, { start, isNew: !wasOwn }, atHand),
+  )
   edited.value = undefined
 }
 async function removeProduct(id: string): Promise<void> {
-  await store.edit({ code: 'change.removeProduct', params: { name: productName(id) } }, (draft) => {
-    draft.products = draft.products.filter((one) => one.id !== id)
-    const isGeneric = feedProducts({ products: [] }).some((one) => one.id === id)
-    if (isGeneric) return
-    draft.shelf = draft.shelf.filter(({ productId }) => productId !== id)
-    for (const plan of Object.values(draft.feedPlans)) {
-      if (plan.productId === id) delete plan.productId
-      if (plan.lateProductId === id) delete plan.lateProductId
-    }
-  })
+  await store.edit(edits.removeProduct(id, productName(id)))
   edited.value = undefined
 }
 </script>
@@ -268,7 +252,7 @@ async function removeProduct(id: string): Promise<void> {
       :id="edited.id"
       :start="edited.product"
       :settings="garden.settings"
-      :is-known="edited.wasOwn"
+      :can-remove="edited.wasOwn && !edits.isProductNeeded(garden, edited.id)"
       @save="saveProduct"
       @remove="removeProduct"
       @close="edited = undefined"

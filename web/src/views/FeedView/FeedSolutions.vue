@@ -4,6 +4,7 @@ import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { Close, Plus } from '@element-plus/icons-vue'
 import {
+  edits,
   canMix,
   feedProductOf,
   feedProducts,
@@ -105,10 +106,8 @@ const isWrong = (field: string) =>
 async function keepWater(): Promise<void> {
   if (!ownChecked.value.success) return
   const kept = ownChecked.value.data
-  await store.edit({ code: 'change.water' }, (draft) => {
-    for (const key of ['kind', 'ecDsM', 'caMgL', 'mgMgL'] as const)
-      if (isTouched(key)) Object.assign(draft.settings.water, { [key]: kept[key] })
-  })
+  const touched = (['kind', 'ecDsM', 'caMgL', 'mgMgL'] as const).filter(isTouched)
+  await store.edit(edits.changeWater(Object.fromEntries(touched.map((key) => [key, kept[key]]))))
 }
 </script>
 

@@ -27,7 +27,7 @@ const props = defineProps<{
   start: FeedProduct | undefined
   id: string
   settings: Settings
-  isKnown: boolean
+  canRemove: boolean
 }>()
 const emit = defineEmits<{
   save: [product: FeedProduct, stockG: number | undefined]
@@ -210,7 +210,7 @@ function save(): void {
         <el-button type="primary" native-type="submit" :disabled="!checked.success || !!nameFault">
           {{ t('feedView.form.save') }}
         </el-button>
-        <el-button v-if="isKnown" @click="emit('remove', id)">
+        <el-button v-if="canRemove" @click="emit('remove', id)">
           {{ t('feedView.form.remove') }}
         </el-button>
       </div>

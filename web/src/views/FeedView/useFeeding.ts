@@ -2,6 +2,7 @@ import { computed, type Ref } from 'vue'
 import { storeToRefs } from 'pinia'
 import { nanoid } from 'nanoid'
 import {
+  edits,
   dosedPot,
   doseFor,
   feedProducts,
@@ -58,30 +59,14 @@ export function useFeeding(pot: Ref<PotToday>, feed: Ref<FeedToday>) {
 
   /** Records doses as given now; what they are dissolved in is recorded with the first. */
   async function give(doses: readonly FeedDose[]): Promise<void> {
-    const { id: containerId, code } = pot.value.container
-    const at = now.value
-    let isWet = false
-    await store.edit({ code: 'change.feed', params: { code } }, (draft) => {
-      for (const { product, massG, solution } of doses) {
-        const volumeL = solution && !isWet ? solution.volumeL : undefined
-        isWet ||= volumeL !== undefined
-        draft.records.push({
-          id: nanoid(),
-          kind: 'feed',
-          at,
-          containerId,
-          productId: product.id,
-          massG,
-          ...(volumeL !== undefined && { volumeL }),
-        })
-      }
-    })
+    const { container } = pot.value
+    await store.edit(edits.recordFeeds({ container, at: now.value, doses }, nanoid))
   }
 
   /** Keeps what a level tablespoon of a product weighs. */
   async function weighSpoon(productId: string, massG: number, volumeL: number): Promise<void> {
-    await store.edit({ code: 'change.mixTest' }, (draft) => {
-      draft.mixTests.push({
+    await store.edit(
+      edits.keepMixTest({
         id: nanoid(),
         at: now.value,
         kind: 'weigh',
@@ -89,8 +74,8 @@ export function useFeeding(pot: Ref<PotToday>, feed: Ref<FeedToday>) {
         testedId: productId,
         massG,
         volumeL,
-      })
-    })
+      }),
+    )
   }
 
   return { products, choices, doseOf, give, weighSpoon }

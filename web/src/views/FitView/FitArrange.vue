@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
-import { applied, noArrangement, type ArrangementWishes } from '@rimbo/core'
+import { applyArrangement, edits, noArrangement, type ArrangementWishes } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
 import { useFaultText } from '../../ui/faults'
@@ -22,20 +22,10 @@ const { ofError } = useFaultText()
 
 const wanted = computed(() => garden.value?.arrangement ?? noArrangement)
 
-const change = (to: Partial<ArrangementWishes>) =>
-  store.edit({ code: 'change.arrangement' }, (draft) => {
-    draft.arrangement = { ...(draft.arrangement ?? noArrangement), ...to }
-  })
+const change = (to: Partial<ArrangementWishes>) => store.edit(edits.wishFor(to))
 
 function pin(containerId: string, to: { stays?: boolean; varietyId?: string | undefined }) {
-  return store.edit({ code: 'change.arrangement' }, (draft) => {
-    const now = (draft.arrangement ??= { ...noArrangement })
-    const known = now.pins.find((one) => one.containerId === containerId)
-    const next = { containerId, stays: false, ...known, ...to }
-    const rest = now.pins.filter((one) => one.containerId !== containerId)
-    const isKept = next.stays || next.varietyId !== undefined
-    now.pins = isKept ? [...rest, next] : rest
-  })
+  return store.edit(edits.pinContainer(containerId, to))
 }
 
 const TIME_LIMIT_S = 60
@@ -50,9 +40,7 @@ async function apply(): Promise<void> {
   const found = result.value
   if (!found || found.arrangement.status === 'impossible') return
   const { placements } = found.arrangement
-  await store.edit({ code: 'change.applyArrangement' }, (draft) => {
-    Object.assign(draft, applied(draft, placements, found.spots, date.value, nanoid))
-  })
+  await store.edit(applyArrangement(placements, found.spots, date.value, nanoid))
 }
 </script>
 

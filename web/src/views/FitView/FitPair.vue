@@ -6,10 +6,10 @@ import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
 import { Delete } from '@element-plus/icons-vue'
 import {
+  edits,
   crops,
   cultivars,
   habitClasses,
-  keepIn,
   plantingSchema,
   varietyOf,
   type Planting,
@@ -77,9 +77,7 @@ function changeVariety(): void {
 }
 async function saveVariety(next: Variety): Promise<void> {
   const { start, isNew } = edited.value!
-  await store.edit({ code: 'change.variety', params: { name: next.name ?? '' } }, (draft) => {
-    keepIn(draft.varieties, next, start, isNew)
-  })
+  await store.edit(edits.keepVariety(next, start, isNew))
   edited.value = undefined
   varietyId.value = next.id
 }
@@ -99,31 +97,12 @@ async function plant(): Promise<void> {
     count: count.value,
     plantedOn: plantedOn.value,
   }
-  await store.edit(
-    { code: 'change.plant', params: { code, name: varietyName(variety.value) } },
-    (draft) => {
-      draft.plantings.push(planting)
-      // What is only planned is not yet done.
-      if (plantedOn.value > date.value) return
-      draft.records.push({
-        id: nanoid(),
-        at: `${plantedOn.value}T${now.value.slice(11)}`,
-        containerId: id,
-        kind: 'plant',
-        varietyId: varietyId.value,
-        count: count.value,
-      })
-    },
-  )
+  const words = { code, name: varietyName(variety.value) }
+  await store.edit(edits.plantInto(planting, words, now.value, nanoid()))
 }
 
 async function takeOut(planting: Planting): Promise<void> {
-  await store.edit(
-    { code: 'change.takeOut', params: { code: pot.value?.container.code ?? '' } },
-    (draft) => {
-      draft.plantings = draft.plantings.filter((one) => one.id !== planting.id)
-    },
-  )
+  await store.edit(edits.takeOut(planting, pot.value?.container.code ?? ''))
 }
 </script>
 

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
-import { densityGMlOf, handfulMlFrom, measuresSchema, productIds } from '@rimbo/core'
+import { edits, densityGMlOf, handfulMlFrom, measuresSchema, productIds } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import ChoiceField from '../../ui/ChoiceField.vue'
 import { useFormat } from '../../ui/format'
@@ -28,9 +28,7 @@ const isPossible = computed(() => measuresSchema.shape.handfulMl.safeParse(handf
 async function save(): Promise<void> {
   const { value } = handfulMl
   if (value === undefined || !isPossible.value) return
-  await store.edit({ code: 'change.settings' }, (draft) => {
-    draft.settings.measures.handfulMl = Math.round(value)
-  })
+  await store.edit(edits.changeSettings({ measures: { handfulMl: Math.round(value) } }))
 }
 </script>
 

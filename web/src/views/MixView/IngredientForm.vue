@@ -9,7 +9,7 @@ import {
   nameSchema,
   own,
   packKinds,
-  schemaOf,
+  recordSchema,
   TABLED_SUCTIONS_CM,
   type Ingredient,
 } from '@rimbo/core'
@@ -47,7 +47,7 @@ const faultAt = (path: string) => {
 }
 const nameFault = computed(() => textFault(nameSchema, name.value, t('ingredients.nameFault')))
 /** Loose litres of any ingredient. */
-const stockSchema = fieldSchema(schemaOf('stockL')!, 0)
+const stockSchema = fieldSchema(recordSchema, { kind: 'count' }, 'amount')
 const likeId = ref<string | undefined>('compost')
 const likeChoices = computed(() => optionsOf(Object.keys(ingredients), 'ingredient'))
 

@@ -5,17 +5,19 @@ import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
 import { Plus } from '@element-plus/icons-vue'
 import {
+  edits,
   cheapestPriceL,
   ingredientProvenance,
   ingredients,
   ingredientsOf,
+  ingredientStockL,
   isSame,
-  keepIn,
   own,
   particleClassOf,
   type Ingredient,
 } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
+import { useTodayStore } from '../../stores/today'
 import { useFormat } from '../../ui/format'
 import { useNames } from '../../ui/names'
 import IngredientForm from './IngredientForm.vue'
@@ -23,10 +25,12 @@ import IngredientForm from './IngredientForm.vue'
 /** Everything there is to mix with: typical, the gardener's own, and measured. */
 const store = useGardenStore()
 const { garden } = storeToRefs(store)
+const { now } = storeToRefs(useTodayStore())
 const { t } = useI18n()
 const { density, share, number, money, volume } = useFormat()
 const { ingredientName } = useNames()
 
+const stockL = computed(() => (garden.value ? ingredientStockL(garden.value) : {}))
 const rows = computed(() =>
   Object.values(garden.value ? ingredientsOf(garden.value) : {}).map((one) => {
     const price = cheapestPriceL(one)
@@ -39,7 +43,7 @@ const rows = computed(() =>
           : ingredientProvenance(one).mark,
       name: ingredientName(one.id),
       price: price === undefined ? t('mix.homeMade') : t('mix.priceL', { price: money(price) }),
-      stockL: own(garden.value?.stockL ?? {}, one.id) ?? 0,
+      stockL: own(stockL.value, one.id) ?? 0,
     }
   }),
 )
@@ -71,24 +75,16 @@ const add = () => {
 
 async function save(one: Ingredient, stockL: number): Promise<void> {
   const { start, stockL: stockAtStart, wasOwn } = edited.value!
-  await store.edit({ code: 'change.ingredient', params: { name: one.name ?? '' } }, (draft) => {
-    keepIn(draft.ingredients, one, start, !wasOwn)
-    if (isSame(stockL, stockAtStart)) return
-    if (stockL > 0) draft.stockL[one.id] = stockL
-    else delete draft.stockL[one.id]
-  })
+  const counted = { recordId: nanoid(), at: now.value, amount: stockL }
+  const isCounted = !isSame(stockL, stockAtStart)
+  await store.edit(edits.keepIngredient(one, start, !wasOwn, isCounted ? counted : undefined))
   edited.value = undefined
 }
 /** An own one goes; a changed typical one is typical again. One that a recipe needs stays. */
-const isNeeded = (id: string) =>
-  !own(ingredients, id) &&
-  !!garden.value?.recipes.some(({ parts }) => parts.some((part) => part.ingredientId === id))
+const isNeeded = (id: string) => !!garden.value && edits.isIngredientNeeded(garden.value, id)
 async function remove(id: string): Promise<void> {
   edited.value = undefined
-  await store.edit({ code: 'change.removeIngredient' }, (draft) => {
-    draft.ingredients = draft.ingredients.filter((one) => one.id !== id)
-    if (!own(ingredients, id)) delete draft.stockL[id]
-  })
+  await store.edit(edits.removeIngredient(id))
 }
 </script>
 

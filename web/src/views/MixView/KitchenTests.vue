@@ -4,6 +4,7 @@ import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
 import {
+  edits,
   extractMethods,
   faultsOf,
   fieldSchema,
@@ -111,9 +112,7 @@ const faultAt = (name: string): string | undefined => {
 async function save(): Promise<void> {
   const { data } = checked.value
   if (!data) return
-  await store.edit({ code: 'change.mixTest' }, (draft) => {
-    draft.mixTests.push(data)
-  })
+  await store.edit(edits.keepMixTest(data))
   for (const { name, start } of guide.value?.fields ?? []) values[name] = start
 }
 const kindOptions = computed(() => optionsOf(kinds, 'test.kind'))

@@ -5,7 +5,7 @@ import { useRoute } from 'vue-router'
 import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
 import {
-  keepIn,
+  edits,
   mixPlan,
   recipeOf,
   recipes,
@@ -100,19 +100,14 @@ async function setMix(): Promise<void> {
   const { value: set } = base
   if (!set) return
   const ids = [...chosenIds.value]
-  await store.edit({ code: 'change.setMix', params: { mix: recipeName(set) } }, (draft) => {
-    for (const container of draft.containers)
-      if (ids.includes(container.id)) container.recipeId = set.id
-  })
+  await store.edit(edits.setMix(ids, set.id, recipeName(set)))
 }
 
 /** Keeps the recipe as it is now: under its own name where it is one's own, else under a new one. */
 async function keep(name: string, kept: Recipe, ownId?: string): Promise<void> {
   const id = ownId ?? nanoid()
   const start = ownId === undefined ? undefined : base.value
-  await store.edit({ code: 'change.recipe', params: { name } }, (draft) => {
-    keepIn(draft.recipes, { ...kept, id, name }, start, !start)
-  })
+  await store.edit(edits.keepRecipe({ ...kept, id, name }, start))
   putBack()
   choice.value = id
 }
@@ -120,11 +115,7 @@ async function removeRecipe(): Promise<void> {
   const { value: gone } = base
   if (!gone) return
   putBack()
-  await store.edit({ code: 'change.removeRecipe', params: { name: recipeName(gone) } }, (draft) => {
-    draft.recipes = draft.recipes.filter(({ id }) => id !== gone.id)
-    for (const container of draft.containers)
-      if (container.recipeId === gone.id) delete container.recipeId
-  })
+  await store.edit(edits.removeRecipe(gone.id, recipeName(gone)))
   chooseRecipe(recipes[0]!.id)
 }
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
-import { fieldSchema, measuresSchema } from '@rimbo/core'
+import { edits, fieldSchema, measuresSchema } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import QuantityField from '../../ui/QuantityField.vue'
 import { useFollowing } from '../../ui/useFollowing'
@@ -19,9 +19,7 @@ const { fields } = useFollowing(() => {
 async function keep(field: 'tubL' | 'scoopL', value: number | undefined): Promise<void> {
   fields[field] = value
   if (value === undefined || Number.isNaN(value)) return
-  await store.edit({ code: 'change.settings' }, (draft) => {
-    draft.settings.measures[field] = value
-  })
+  await store.edit(edits.changeSettings({ measures: { [field]: value } }))
 }
 </script>
 

@@ -1,7 +1,13 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
-import { ingredientsOf, cheapestPriceL, own, type IngredientWish } from '@rimbo/core'
+import {
+  ingredientsOf,
+  ingredientStockL,
+  cheapestPriceL,
+  own,
+  type IngredientWish,
+} from '@rimbo/core'
 import { computed } from 'vue'
 import { useGardenStore } from '../../stores/garden'
 import { useFormat } from '../../ui/format'
@@ -20,8 +26,9 @@ const priceWords = (id: string) => {
   const price = known && cheapestPriceL(known)
   return price === undefined ? t('mix.homeMade') : t('mix.priceL', { price: money(price) })
 }
+const stock = computed(() => (garden.value ? ingredientStockL(garden.value) : {}))
 const stockOf = (id: string) => {
-  const stockL = own(garden.value?.stockL ?? {}, id)
+  const stockL = own(stock.value, id)
   return stockL ? volume(stockL) : '–'
 }
 function set(id: string, to: Partial<IngredientWish>): void {

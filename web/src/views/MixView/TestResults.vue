@@ -3,7 +3,14 @@ import { computed } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { Delete } from '@element-plus/icons-vue'
-import { judgeExtract, interpretDrainTest, recipeOf, type MixTest, type Reason } from '@rimbo/core'
+import {
+  edits,
+  judgeExtract,
+  interpretDrainTest,
+  recipeOf,
+  type MixTest,
+  type Reason,
+} from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import { useFormat } from '../../ui/format'
 import { useNames } from '../../ui/names'
@@ -62,10 +69,7 @@ const rows = computed(() =>
     .reverse()
     .map((test) => ({ test, name: nameOf(test), ...resultOf(test) })),
 )
-const remove = (id: string) =>
-  store.edit({ code: 'change.removeMixTest' }, (draft) => {
-    draft.mixTests = draft.mixTests.filter((one) => one.id !== id)
-  })
+const remove = (id: string) => store.edit(edits.removeMixTest(id))
 </script>
 
 <template>

@@ -3,16 +3,15 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import {
+  edits,
   boxOf,
   crowdedPairs,
   crownAcrossMm,
   footprintOf,
   outOfReach,
-  requireIn,
   siteOf,
   spaceLoadOf,
   standingFaults,
-  withTouched,
 } from '@rimbo/core'
 import { contourLines } from '../../drawing/contourLines'
 import PlanDrawing from '../../drawing/PlanDrawing.vue'
@@ -68,12 +67,7 @@ async function keep(): Promise<void> {
   const start = form.value?.start
   const id = space.value?.id
   if (!plan || !id) return
-  await store.edit({ code: 'change.plan', params: { name: space.value?.name ?? '' } }, (draft) => {
-    const kept = requireIn(draft.spaces, id)
-    kept.plan = kept.plan && start ? withTouched(kept.plan, start, plan) : plan
-    // A slab keeps the rain off; without one the gardener's own word stands.
-    if (plan.slab) kept.covered = true
-  })
+  await store.edit(edits.keepPlan({ id, name: space.value?.name ?? '' }, plan, start))
   form.value = undefined
 }
 

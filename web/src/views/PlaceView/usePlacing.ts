@@ -1,9 +1,9 @@
 import type { Ref } from 'vue'
 import {
+  edits,
   boxOf,
   footprintOf,
   freePlaceFor,
-  requireIn,
   type Container,
   type Footprint,
   type PlanPoint,
@@ -23,27 +23,13 @@ export function usePlacing(
     store.garden?.containers.find((container) => container.id === id)?.code ?? ''
 
   async function stand(id: string, to: PlanPoint): Promise<void> {
-    await store.edit({ code: 'change.moveContainer', params: { code: codeOf(id) } }, (draft) => {
-      const container = requireIn(draft.containers, id)
-      container.standing = { isTurned: false, ...container.standing, ...to }
-    })
+    await store.edit(edits.standContainer({ id, code: codeOf(id) }, to))
   }
   async function turn(container: Container): Promise<void> {
-    await store.edit(
-      { code: 'change.moveContainer', params: { code: container.code } },
-      (draft) => {
-        const { standing } = requireIn(draft.containers, container.id)
-        if (standing) standing.isTurned = !standing.isTurned
-      },
-    )
+    await store.edit(edits.turnContainer(container))
   }
   async function putAway(container: Container): Promise<void> {
-    await store.edit(
-      { code: 'change.moveContainer', params: { code: container.code } },
-      (draft) => {
-        delete requireIn(draft.containers, container.id).standing
-      },
-    )
+    await store.edit(edits.putAwayContainer(container))
   }
   /** Each pot that has no place yet gets one where it is free, as far as there is room. */
   async function placeAll(): Promise<void> {
@@ -60,12 +46,7 @@ export function usePlacing(
       placed.push({ ...print, ...place })
       found.set(container.id, place)
     }
-    await store.edit({ code: 'change.placeAll', params: {} }, (draft) => {
-      for (const container of draft.containers) {
-        const place = found.get(container.id)
-        if (place) container.standing = { ...place, isTurned: false }
-      }
-    })
+    await store.edit(edits.standAll(found))
   }
 
   return { stand, turn, putAway, placeAll }

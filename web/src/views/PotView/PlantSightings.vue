@@ -4,7 +4,14 @@ import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
 import { Check } from '@element-plus/icons-vue'
-import { fieldSchema, observationsOf, recordSchema, type Planting } from '@rimbo/core'
+import {
+  edits,
+  fieldSchema,
+  observationsOf,
+  recordSchema,
+  type GardenRecord,
+  type Planting,
+} from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import QuantityField from '../../ui/QuantityField.vue'
 
@@ -18,6 +25,9 @@ const heightMm = ref<number>()
 const heightSchema = fieldSchema(recordSchema, { kind: 'height' }, 'heightMm')
 const isKnown = (value: number | undefined): value is number =>
   heightSchema.safeParse(value).success
+const potCode = computed(
+  () => garden.value?.containers.find(({ id }) => id === props.planting.containerId)?.code ?? '',
+)
 const seen = computed(() => {
   const all = garden.value ? observationsOf(garden.value, props.planting) : []
   return {
@@ -32,18 +42,15 @@ const base = () => ({
   containerId: props.planting.containerId,
   plantingId: props.planting.id,
 })
+/** The label names the pot as the Book does. */
+const write = (record: GardenRecord) => store.edit(edits.recordOne(record, potCode.value))
 async function recordHeight(): Promise<void> {
   const measuredMm = heightMm.value
   if (!isKnown(measuredMm)) return
-  await store.edit({ code: 'change.height' }, (draft) => {
-    draft.records.push({ ...base(), kind: 'height', heightMm: measuredMm })
-  })
+  await write({ ...base(), kind: 'height', heightMm: measuredMm })
   heightMm.value = undefined
 }
-const recordSeen = (kind: 'firstFlower' | 'firstRipe') =>
-  store.edit({ code: `change.${kind}` }, (draft) => {
-    draft.records.push({ ...base(), kind })
-  })
+const recordSeen = (kind: 'firstFlower' | 'firstRipe') => write({ ...base(), kind })
 </script>
 
 <template>

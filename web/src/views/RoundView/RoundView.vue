@@ -3,7 +3,7 @@ import { computed, nextTick, ref, watch } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
-import { lastRecords, SPLASH_L, type FedStop, type GardenRecord, type Stop } from '@rimbo/core'
+import { edits, lastRecords, type FedStop, type GardenRecord, type Stop } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import { useFeedingStore } from '../../stores/feeding'
 import { useTodayStore } from '../../stores/today'
@@ -77,9 +77,7 @@ async function record(done: Done, endsStop: boolean): Promise<void> {
   const here = index.value
   const { id: containerId, code } = stop.pot.container
   const entry = { ...done, id: nanoid(), at: now.value, containerId } as GardenRecord
-  await store.edit({ code: `change.record.${done.kind}`, params: { code } }, (draft) => {
-    draft.records.push(entry)
-  })
+  await store.edit(edits.recordOne(entry, code))
   const next = endsStop ? nextDue(here) : -1
   if (next >= 0) go(next)
 }
@@ -90,21 +88,11 @@ async function feed(): Promise<void> {
   const fed = stop && fedOf(stop)
   if (!fed || isSaving.value) return
   const here = index.value
-  const { id: containerId, code } = stop.pot.container
-  const entry = { at: now.value, containerId }
-  await store.edit({ code: 'change.record.feed', params: { code } }, (draft) => {
-    for (const { dose } of fed.due)
-      draft.records.push({
-        ...entry,
-        id: nanoid(),
-        kind: 'feed',
-        productId: dose.product.id,
-        massG: dose.massG,
-        ...(dose.solution && { volumeL: dose.solution.volumeL }),
-      })
-    if (fed.plainL > SPLASH_L)
-      draft.records.push({ ...entry, id: nanoid(), kind: 'water', volumeL: fed.plainL })
-  })
+  const { container } = stop.pot
+  const doses = fed.due.map(({ dose }) => dose)
+  await store.edit(
+    edits.recordFeeds({ container, at: now.value, doses, plainL: fed.plainL }, nanoid),
+  )
   const next = nextDue(here)
   if (next >= 0) go(next)
 }

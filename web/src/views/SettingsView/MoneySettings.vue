@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
-import { fieldSchema, settingsSchema } from '@rimbo/core'
+import { edits, fieldSchema, settingsSchema } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import NumberField from '../../ui/NumberField.vue'
 import QuantityField from '../../ui/QuantityField.vue'
@@ -46,11 +46,13 @@ const currencyFault = computed(() =>
 async function save(): Promise<void> {
   const { data } = checked.value
   if (!data) return
-  await store.edit({ code: 'change.settings' }, ({ settings }) => {
-    if (isTouched('currency')) settings.currency = data.currency
-    for (const field of ['looseL', 'price'] as const)
-      if (isTouched(field)) settings.baggedMix[field] = data.baggedMix[field]
-  })
+  const baggedMix = (['looseL', 'price'] as const).filter(isTouched)
+  await store.edit(
+    edits.changeSettings({
+      ...(isTouched('currency') && { currency: data.currency }),
+      baggedMix: Object.fromEntries(baggedMix.map((field) => [field, data.baggedMix[field]])),
+    }),
+  )
 }
 </script>
 

@@ -5,10 +5,10 @@ import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
 import { Delete, Plus } from '@element-plus/icons-vue'
 import {
+  edits,
   fieldSchema,
   measuresSchema,
   nameSchema,
-  requireIn,
   unitSystems,
   type UnitSystem,
 } from '@rimbo/core'
@@ -41,10 +41,7 @@ const gardenOptions = computed(() =>
 const system = computed({
   get: () => garden.value?.settings.unitSystem,
   set: (value: UnitSystem | undefined) =>
-    void (
-      value &&
-      store.edit({ code: 'change.settings' }, (draft) => (draft.settings.unitSystem = value))
-    ),
+    void (value && store.edit(edits.changeSettings({ unitSystem: value }))),
 })
 const openId = computed({
   get: () => garden.value?.id,
@@ -81,11 +78,13 @@ const nameFault = computed(() => textFault(nameSchema, fields.name, t('settings.
 async function saveMeasures(): Promise<void> {
   const { data } = measures.value
   if (!data || nameFault.value) return
-  await store.edit({ code: 'change.settings' }, (draft) => {
-    if (isTouched('name')) draft.name = fields.name.trim()
-    if (isTouched('canL')) draft.settings.measures.canL = data.canL
-    if (isTouched('handfulL')) draft.settings.measures.handfulMl = data.handfulMl
-  })
+  const touched = {
+    ...(isTouched('canL') && { canL: data.canL }),
+    ...(isTouched('handfulL') && { handfulMl: data.handfulMl }),
+  }
+  await store.edit(
+    edits.changeSettings({ measures: touched }, isTouched('name') ? fields.name.trim() : undefined),
+  )
 }
 
 const newSpace = ref('')
@@ -93,19 +92,11 @@ const spaceFault = computed(() => newSpace.value && textFault(nameSchema, newSpa
 async function addSpace(): Promise<void> {
   const spaceName = newSpace.value.trim()
   if (!spaceName || spaceFault.value) return
-  await store.edit({ code: 'change.addSpace', params: { name: spaceName } }, (draft) => {
-    draft.spaces.push({ id: nanoid(), name: spaceName, covered: false })
-  })
+  await store.edit(edits.addSpace(nanoid(), spaceName))
   newSpace.value = ''
 }
-const setCovered = (id: string, covered: boolean) =>
-  store.edit({ code: 'change.settings' }, (draft) => {
-    requireIn(draft.spaces, id).covered = covered
-  })
-const removeSpace = (id: string) =>
-  store.edit({ code: 'change.removeSpace' }, (draft) => {
-    draft.spaces = draft.spaces.filter((one) => one.id !== id)
-  })
+const setCovered = (id: string, covered: boolean) => store.edit(edits.coverSpace(id, covered))
+const removeSpace = (id: string) => store.edit(edits.removeSpace(id))
 const isEmptySpace = (id: string) =>
   (garden.value?.spaces.length ?? 0) > 1 &&
   !garden.value?.containers.some((one) => one.spaceId === id)

@@ -2,13 +2,13 @@
 import { computed, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  edits,
   dailyWeatherSchema,
   faultsOf,
   fieldSchema,
   own,
   placeSchema,
   weatherOn,
-  withTouched,
   type Place,
   type Fault,
   type Garden,
@@ -99,12 +99,7 @@ async function save(): Promise<void> {
   const { data: day } = typed.value
   const { data: where } = typedPlace.value
   if (!day || !where) return
-  await store.edit({ code: 'change.weather', params: { date: day.date } }, (draft) => {
-    draft.place = withTouched<unknown>(draft.place, placeOf(filledPlace()), where) as Place
-    draft.weather = [...draft.weather.filter((one) => one.date !== day.date), day].sort((a, b) =>
-      a.date < b.date ? -1 : 1,
-    )
-  })
+  await store.edit(edits.keepDay(day, where, placeOf(filledPlace()) as Place))
 }
 </script>
 

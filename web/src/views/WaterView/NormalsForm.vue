@@ -2,9 +2,9 @@
 import { computed, reactive, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  edits,
   faultsOf,
   fieldSchema,
-  isSame,
   normalsSchema,
   placeSchema,
   usualNormals,
@@ -41,7 +41,6 @@ const rows = reactive<Row[]>(
   })),
 )
 const rowsAtStart = rows.map((row) => ({ ...row }))
-const FROSTS = ['lastFrost', 'firstFrost'] as const
 const frostsAtStart = props.garden.place
 const lastFrost = ref(frostsAtStart.lastFrost ?? '')
 const firstFrost = ref(frostsAtStart.firstFrost ?? '')
@@ -71,15 +70,12 @@ async function save(): Promise<void> {
   const { data: normals } = checked.value
   const { data: dates } = frosts.value
   if (!normals || !dates) return
-  await store.edit({ code: 'change.normals' }, (draft) => {
-    // What was only guessed stays a guess until a figure of it is touched.
-    if (!isSame(normals, rowsAtStart)) draft.normals = normals
-    for (const key of FROSTS)
-      if (dates[key] !== frostsAtStart[key]) {
-        if (dates[key]) draft.place[key] = dates[key]
-        else delete draft.place[key]
-      }
-  })
+  await store.edit(
+    edits.keepNormals(
+      { normals, frosts: dates },
+      { normals: rowsAtStart as typeof normals, frosts: frostsAtStart },
+    ),
+  )
   emit('close')
 }
 </script>

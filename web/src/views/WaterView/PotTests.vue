@@ -4,6 +4,7 @@ import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
 import {
+  edits,
   addDays,
   checkProbe,
   feels,
@@ -17,6 +18,7 @@ import {
   type Garden,
   type GardenCourse,
   type PotCourse,
+  type GardenRecord,
 } from '@rimbo/core'
 import { readProbe } from '../../data/soilProbe'
 import { useGardenStore } from '../../stores/garden'
@@ -71,30 +73,23 @@ const weighFault = computed(() => {
   }
 })
 const base = () => ({ id: nanoid(), at: now.value, containerId: props.pot.container.id })
+const write = (record: GardenRecord) =>
+  store.edit(edits.recordOne(record, props.pot.container.code))
 async function recordFinger(knuckle: (typeof knuckles)[number], feel: (typeof feels)[number]) {
   opened.value = undefined
-  await store.edit(
-    { code: 'change.record.finger', params: { code: props.pot.container.code } },
-    (draft) => {
-      draft.records.push({ ...base(), kind: 'finger', knuckle, feel })
-    },
-  )
+  await write({ ...base(), kind: 'finger', knuckle, feel })
 }
 async function recordWeight(): Promise<void> {
   const grams = massG.value
   if (!isKnown(grams) || weighFault.value) return
-  await store.edit({ code: 'change.weigh' }, (draft) => {
-    draft.records.push({ ...base(), kind: 'weigh', massKg: grams / 1000 })
-  })
+  await write({ ...base(), kind: 'weigh', massKg: grams / 1000 })
   massG.value = undefined
   opened.value = undefined
 }
 async function recordDrained(): Promise<void> {
   const volumeL = caughtL.value
   if (!isKnown(volumeL)) return
-  await store.edit({ code: 'change.drained' }, (draft) => {
-    draft.records.push({ ...base(), kind: 'drained', volumeL })
-  })
+  await write({ ...base(), kind: 'drained', volumeL })
   caughtL.value = undefined
   opened.value = undefined
 }
@@ -137,16 +132,9 @@ async function fetchProbe(): Promise<void> {
   )
   const kept = good.filter(({ at }, index) => index % PROBE_EVERY === 0 && !known.has(at))
   if (kept.length)
-    await store.edit({ code: 'change.probe', params: { count: kept.length } }, (draft) => {
-      for (const reading of kept)
-        draft.records.push({
-          ...reading,
-          id: nanoid(),
-          containerId: container.id,
-          kind: 'probe',
-          depthMm: PROBE_MM,
-        })
-    })
+    await store.edit(
+      edits.recordProbe(kept, { containerId: container.id, depthMm: PROBE_MM }, nanoid),
+    )
   probeSaid.value = t('waterView.probe.said', {
     readings: number(readings.length),
     kept: number(kept.length),

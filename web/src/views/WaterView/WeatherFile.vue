@@ -3,9 +3,9 @@ import { computed, ref, shallowRef } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import {
+  edits,
   guessTable,
   MOST_WEATHER_DAYS,
-  withWeather,
   type DailyMapping,
   type TableGuess,
   type WeatherFileKind,
@@ -77,11 +77,7 @@ const isTooMuch = computed(() => (read.value?.days.length ?? 0) > MOST_WEATHER_D
 async function take(): Promise<void> {
   const days = read.value?.days
   if (!days?.length || isTooMuch.value) return
-  await store.edit({ code: 'change.weatherFile', params: { count: days.length } }, (draft) => {
-    draft.weather = isTypical.value
-      ? withWeather(days, draft.weather)
-      : withWeather(draft.weather, days)
-  })
+  await store.edit(edits.takeFileDays(days, isTypical.value))
   forget()
   file.value = undefined
 }

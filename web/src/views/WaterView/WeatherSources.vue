@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { Download, Edit, Refresh } from '@element-plus/icons-vue'
-import { climateOf, reason, withService, writeWeather } from '@rimbo/core'
+import { edits, climateOf, reason, writeWeather } from '@rimbo/core'
 import { downloadText, fileStem } from '../../data/files'
 import { askWeather, type AnsweredBy } from '../../data/weatherService'
 import { useGardenStore } from '../../stores/garden'
@@ -36,10 +36,7 @@ async function fetchDays(): Promise<void> {
   })
   const known = new Set(garden.value.weather.filter(({ source }) => !source).map((day) => day.date))
   const count = days.filter((day) => !known.has(day.date)).length
-  if (count > 0)
-    await store.edit({ code: 'change.weatherService', params: { count } }, (draft) => {
-      draft.weather = withService(draft.weather, days)
-    })
+  if (count > 0) await store.edit(edits.takeServiceDays(days))
   fetched.value = { count, by }
 }
 const climate = computed(() => garden.value && climateOf(garden.value))

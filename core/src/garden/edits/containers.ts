@@ -1,0 +1,99 @@
+import type { Container } from '../../container'
+import type { PlanPoint } from '../../place'
+import { InputError } from '../../units'
+import { nextCode } from '../codes'
+import type { Garden } from '../garden'
+import { keepIn, requireIn } from '../touched'
+import { editOf, without, type GardenEdit } from './edit'
+
+type Named = Pick<Container, 'id' | 'code'>
+
+const moved = (code: string, apply: (draft: Garden) => void): GardenEdit =>
+  editOf('moveContainer', { code }, apply)
+
+/** A pot as its form has it: a new one, or a known one with what was touched. */
+export const keepContainer = (
+  container: Container,
+  start: Container | undefined,
+  isNew: boolean,
+): GardenEdit =>
+  editOf(isNew ? 'addContainer' : 'editContainer', { code: container.code }, (draft) =>
+    keepIn(draft.containers, container, start, isNew),
+  )
+
+/** Copies of a pot that stand beside it in the walk and have no place yet; an id for each. */
+export const copyContainer = ({ id, code }: Named, newIds: readonly string[]): GardenEdit =>
+  editOf('copyContainer', { code, times: newIds.length }, (draft) => {
+    const { standing: _here, ...unplaced } = requireIn(draft.containers, id)
+    const index = draft.containers.findIndex((one) => one.id === id)
+    newIds.forEach((newId, copied) => {
+      const copy = { ...unplaced, id: newId, code: nextCode(draft, code) }
+      draft.containers.splice(index + 1 + copied, 0, copy)
+    })
+  })
+
+/** A bag whose rim was rolled down stands up to its full height and is filled to it. */
+export const unrollContainer = ({ id, code }: Named): GardenEdit =>
+  editOf('unroll', { code }, (draft) => {
+    const container = requireIn(draft.containers, id)
+    if (!container.rolledMm) return
+    container.fillMm += container.rolledMm
+    delete container.rolledMm
+  })
+
+/**
+ * A pot goes, and with it what was only planned for it: its plants, how it is fed, what
+ * it is to hold. What was done to it and measured in it stays in the records.
+ */
+export const removeContainer = ({ id, code }: Named): GardenEdit =>
+  editOf('deleteContainer', { code }, (draft) => {
+    draft.containers = without(draft.containers, id)
+    draft.plantings = draft.plantings.filter(({ containerId }) => containerId !== id)
+    delete draft.feedPlans[id]
+    if (draft.arrangement)
+      draft.arrangement.pins = draft.arrangement.pins.filter(
+        ({ containerId }) => containerId !== id,
+      )
+  })
+
+/** A pot takes the place of another in the walk. */
+export const moveInWalk = ({ id, code }: Named, otherId: string): GardenEdit =>
+  moved(code, ({ containers }) => {
+    const from = containers.findIndex((one) => one.id === id)
+    const to = containers.findIndex((one) => one.id === otherId)
+    if (from < 0 || to < 0) throw new InputError('gone')
+    const [one] = containers.splice(from, 1)
+    if (one) containers.splice(to, 0, one)
+  })
+
+/** A pot stands somewhere else on the plan. */
+export const standContainer = (
+  { id, code }: Named,
+  to: Partial<NonNullable<Container['standing']>> & PlanPoint,
+): GardenEdit =>
+  moved(code, (draft) => {
+    const container = requireIn(draft.containers, id)
+    container.standing = { isTurned: false, ...container.standing, ...to }
+  })
+
+/** A pot is turned by a quarter where it stands. */
+export const turnContainer = ({ id, code }: Named): GardenEdit =>
+  moved(code, (draft) => {
+    const { standing } = requireIn(draft.containers, id)
+    if (standing) standing.isTurned = !standing.isTurned
+  })
+
+/** A pot is taken off the plan. */
+export const putAwayContainer = ({ id, code }: Named): GardenEdit =>
+  moved(code, (draft) => {
+    delete requireIn(draft.containers, id).standing
+  })
+
+/** Several pots get their places at once. */
+export const standAll = (places: ReadonlyMap<string, PlanPoint>): GardenEdit =>
+  editOf('placeAll', {}, ({ containers }) => {
+    for (const container of containers) {
+      const place = places.get(container.id)
+      if (place) container.standing = { ...place, isTurned: false }
+    }
+  })

@@ -1,0 +1,64 @@
+import type { Garden } from '../garden'
+import type { RecordKind } from '../kinds'
+
+/** What every change but a record is called; the words for each are in the interface. */
+export const editCodes = [
+  'addContainer',
+  'editContainer',
+  'copyContainer',
+  'unroll',
+  'deleteContainer',
+  'moveContainer',
+  'placeAll',
+  'plan',
+  'addSpace',
+  'removeSpace',
+  'arrangement',
+  'applyArrangement',
+  'plant',
+  'takeOut',
+  'variety',
+  'setMix',
+  'recipe',
+  'removeRecipe',
+  'ingredient',
+  'removeIngredient',
+  'mixTest',
+  'removeMixTest',
+  'feedPlan',
+  'feedPlanAll',
+  'noFeedPlan',
+  'shelf',
+  'product',
+  'removeProduct',
+  'water',
+  'weather',
+  'weatherFile',
+  'weatherService',
+  'normals',
+  'settings',
+  'probe',
+  'deleteRecord',
+] as const
+export type EditCode = (typeof editCodes)[number]
+
+/** A change of a garden: what it is called where it can be undone, and what it does. */
+export interface GardenEdit {
+  readonly label: {
+    readonly code: `change.${EditCode}` | `change.record.${RecordKind}`
+    readonly params?: Record<string, string | number>
+  }
+  /** Changes a draft of the garden as it is stored by then. */
+  readonly apply: (draft: Garden) => void
+}
+
+/** An edit that is called by a word of its own. */
+export const editOf = (
+  code: EditCode,
+  params: Record<string, string | number>,
+  apply: (draft: Garden) => void,
+): GardenEdit => ({ label: { code: `change.${code}`, params }, apply })
+
+/** A list without the thing of an id. */
+export const without = <T extends { readonly id: string }>(list: readonly T[], id: string): T[] =>
+  list.filter((one) => one.id !== id)

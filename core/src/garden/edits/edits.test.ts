@@ -1,0 +1,239 @@
+import { describe, expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import { anyGarden } from '../../../test/anyGarden'
+import { demo } from '../../../test/demo'
+import { feedCatalogue, usualWater } from '../../feed'
+import { ingredients, recipes } from '../../mix'
+import { catalogue } from '../../plant'
+import { InputError } from '../../units'
+import { noArrangement } from '../arrangement'
+import { changeBetween } from '../change'
+import { gardenSchema } from '../gardenSchema'
+import type { Garden } from '../garden'
+import { requireReadable } from '../gate'
+import type { GardenEdit } from './edit'
+import * as edits from '.'
+
+const NOW = '2026-06-18T07:30'
+const after = (garden: Garden, edit: GardenEdit): Garden => {
+  const draft = structuredClone(garden)
+  edit.apply(draft)
+  return draft
+}
+const newIds = () => {
+  let number = 0
+  return () => `new-${++number}`
+}
+const someVariety = { ...catalogue[0]!, id: 'own-variety', name: 'Own' }
+const someProduct = { ...feedCatalogue[0]!, id: 'own-product', name: 'Own' }
+const counted = { recordId: 'counted', at: NOW, amount: 12 }
+const day = { date: '2026-06-18', tempMaxC: 25, tempMinC: 15 }
+const noon = { id: 'noted', at: NOW, kind: 'note' as const }
+
+/** Each edit as a gardener would come to make it, in whatever garden. */
+const made: Readonly<Record<string, (garden: Garden) => GardenEdit>> = {
+  keepContainer: ({ containers: [pot] }) =>
+    edits.keepContainer({ ...pot!, name: 'Renamed' }, pot, false),
+  copyContainer: ({ containers: [pot] }) => edits.copyContainer(pot!, ['new-1', 'new-2']),
+  unrollContainer: ({ containers: [pot] }) => edits.unrollContainer(pot!),
+  removeContainer: ({ containers: [pot] }) => edits.removeContainer(pot!),
+  moveInWalk: ({ containers }) => edits.moveInWalk(containers[0]!, containers.at(-1)!.id),
+  standContainer: ({ containers: [pot] }) => edits.standContainer(pot!, { xMm: 10, yMm: 20 }),
+  turnContainer: ({ containers: [pot] }) => edits.turnContainer(pot!),
+  putAwayContainer: ({ containers: [pot] }) => edits.putAwayContainer(pot!),
+  standAll: ({ containers }) =>
+    edits.standAll(new Map(containers.map(({ id }) => [id, { xMm: 0, yMm: 0 }]))),
+  addSpace: () => edits.addSpace('new-space', 'Roof'),
+  coverSpace: ({ spaces: [space] }) => edits.coverSpace(space!.id, true),
+  removeSpace: () => edits.removeSpace('no-such-space'),
+  keepPlan: ({ spaces: [space] }) =>
+    edits.keepPlan(space!, demo.spaces.find(({ plan }) => plan)!.plan!, space!.plan),
+  keepVariety: () => edits.keepVariety(someVariety, undefined, true),
+  plantInto: ({ containers: [pot] }) =>
+    edits.plantInto(
+      {
+        id: 'planted',
+        containerId: pot!.id,
+        varietyId: catalogue[0]!.id,
+        count: 1,
+        plantedOn: '2026-06-01',
+      },
+      { code: pot!.code, name: 'Any' },
+      NOW,
+      'planted',
+    ),
+  takeOut: ({ plantings: [planting] }) => edits.takeOut(planting ?? { id: 'none' }, 'K1'),
+  wishFor: () => edits.wishFor({ budget: 30 }),
+  pinContainer: ({ containers: [pot] }) => edits.pinContainer(pot!.id, { stays: true }),
+  setMix: ({ containers }) =>
+    edits.setMix(
+      containers.map(({ id }) => id),
+      recipes[0]!.id,
+      'Thirds',
+    ),
+  keepRecipe: () => edits.keepRecipe({ ...recipes[0]!, id: 'own-recipe', name: 'Own' }, undefined),
+  removeRecipe: ({ recipes: [recipe] }) => edits.removeRecipe(recipe?.id ?? 'none', 'Gone'),
+  keepIngredient: ({ ingredients: own }) => {
+    const known = own.find(({ id }) => id === 'compost')
+    return edits.keepIngredient(known ?? ingredients['compost']!, known, !known, counted)
+  },
+  removeIngredient: () => edits.removeIngredient('compost'),
+  keepMixTest: () =>
+    edits.keepMixTest({
+      ...{ id: 'weighed', at: NOW, testedId: 'boneMeal', massG: 13, volumeL: 0.015 },
+      kind: 'weigh',
+      of: 'product',
+    }),
+  removeMixTest: ({ mixTests: [one] }) => edits.removeMixTest(one?.id ?? 'none'),
+  countOnShelf: () => edits.countOnShelf('boneMeal', 'Bone meal', counted),
+  keepProduct: () =>
+    edits.keepProduct(someProduct, { name: 'Own' }, { start: undefined, isNew: true }, counted),
+  removeProduct: (garden) => {
+    const one = garden.products.find(({ id }) => !edits.isProductNeeded(garden, id))
+    return edits.removeProduct(one?.id ?? 'none', 'Gone')
+  },
+  recordFeeds: ({ containers: [pot] }) =>
+    edits.recordFeeds(
+      { container: pot!, at: NOW, doses: [{ product: feedCatalogue[0]!, massG: 5 } as never] },
+      newIds(),
+    ),
+  feedBy: ({ containers: [pot] }) => edits.feedBy(pot!, { programmeId: 'toMeasure' }),
+  feedAllBy: () => edits.feedAllBy({ programmeId: 'toMeasure' }),
+  stopFeeding: ({ containers: [pot] }) => edits.stopFeeding(pot!),
+  recordOne: () => edits.recordOne(noon, 'K1'),
+  recordProbe: ({ containers: [pot] }) =>
+    edits.recordProbe(
+      [{ at: NOW, moistureShare: 0.4 }],
+      { containerId: pot!.id, depthMm: 100 },
+      newIds(),
+    ),
+  removeRecord: ({ records: [record] }) => edits.removeRecord(record?.id ?? 'none'),
+  keepDay: ({ place }) => edits.keepDay(day, { ...place, name: 'Moved' }, place),
+  takeServiceDays: () => edits.takeServiceDays([{ ...day, source: 'simulated' }]),
+  takeFileDays: () => edits.takeFileDays([day], false),
+  keepNormals: () =>
+    edits.keepNormals({ normals: demo.normals!, frosts: {} }, { normals: [], frosts: {} }),
+  changeSettings: () => edits.changeSettings({ unitSystem: 'us', measures: { canL: 8 } }, 'Named'),
+  changeWater: () => edits.changeWater(usualWater.rain),
+}
+
+test('every edit stands in this list', () => {
+  const questions = ['isIngredientNeeded', 'isProductNeeded']
+  expect(Object.keys(made).sort()).toEqual(
+    Object.keys(edits)
+      .filter((name) => !questions.includes(name))
+      .sort(),
+  )
+})
+
+test('whatever the garden, an edit leaves one that can be read back', () =>
+  fc.assert(
+    fc.property(anyGarden, (garden) => {
+      // Only what is valid by itself: what stood wrong before is no edit's doing.
+      if (!gardenSchema.safeParse(garden).success) return
+      const refused = Object.entries(made).flatMap(([name, edit]) => {
+        try {
+          const next = after(garden, edit(garden))
+          requireReadable(garden, next, changeBetween(garden, next))
+          return []
+        } catch (error) {
+          return [[name, (error as InputError).faults]]
+        }
+      })
+      expect(refused).toEqual([])
+    }),
+    { numRuns: 15, endOnFailure: true },
+  ))
+
+describe('a pot that is removed', () => {
+  const pot = demo.containers.find(({ code }) => code === 'F1')!
+  const pinned = after(demo, edits.pinContainer(pot.id, { stays: true }))
+  const without = after(pinned, edits.removeContainer(pot))
+  test('takes its plants, its feeding and its pin with it', () => {
+    expect(pinned.feedPlans).toHaveProperty(pot.id)
+    expect(without.feedPlans).not.toHaveProperty(pot.id)
+    expect(without.plantings.some(({ containerId }) => containerId === pot.id)).toBe(false)
+    expect(without.arrangement!.pins.some(({ containerId }) => containerId === pot.id)).toBe(false)
+  })
+  test('leaves what was done to it, and every other pot as it was', () => {
+    expect(without.records).toEqual(pinned.records)
+    expect(without.containers).toEqual(pinned.containers.filter(({ id }) => id !== pot.id))
+    expect(Object.keys(without.feedPlans)).toHaveLength(Object.keys(pinned.feedPlans).length - 1)
+  })
+})
+
+describe('feeds given together', () => {
+  const container = demo.containers[0]!
+  const dose = (id: string, massG: number, volumeL?: number) =>
+    ({
+      product: { ...feedCatalogue[0]!, id },
+      massG,
+      ...(volumeL !== undefined && { solution: { volumeL } }),
+    }) as never
+  const written = (doses: never[], plainL?: number) =>
+    after(
+      { ...demo, records: [] },
+      edits.recordFeeds(
+        { container, at: NOW, doses, ...(plainL !== undefined && { plainL }) },
+        newIds(),
+      ),
+    ).records
+  test('are in one can of water, which counts once', () =>
+    expect(written([dose('dry', 5), dose('a', 2, 3), dose('b', 4, 3)])).toMatchObject([
+      { productId: 'dry', massG: 5 },
+      { productId: 'a', massG: 2, volumeL: 3 },
+      { productId: 'b', massG: 4 },
+    ]))
+  test('plain water beside them is a watering, unless it is a splash', () => {
+    const litres = (plainL: number) =>
+      written([dose('a', 2, 3)], plainL).reduce(
+        (sum, record) => sum + ('volumeL' in record ? (record.volumeL ?? 0) : 0),
+        0,
+      )
+    expect(litres(1.5)).toBeCloseTo(4.5, 12)
+    expect(litres(0.01)).toBeCloseTo(3, 12)
+  })
+})
+
+describe('small things', () => {
+  test('what is only planned is not recorded as planted', () => {
+    const planting = { ...demo.plantings[0]!, id: 'p', plantedOn: '2026-06-19' }
+    const words = { code: 'K1', name: 'Any' }
+    const kinds = (plantedOn: string) =>
+      after(demo, edits.plantInto({ ...planting, plantedOn }, words, NOW, 'r')).records.length -
+      demo.records.length
+    expect([kinds('2026-06-19'), kinds('2026-06-18')]).toEqual([0, 1])
+  })
+  test('copies get free names and stand beside their model in the walk', () => {
+    const { containers } = after(demo, edits.copyContainer(demo.containers[2]!, ['x', 'y']))
+    expect(containers.slice(3, 5).map(({ id }) => id)).toEqual(['x', 'y'])
+    expect(new Set(containers.map(({ code }) => code)).size).toBe(containers.length)
+    expect(containers[3]).not.toHaveProperty('standing')
+  })
+  test('a pin that holds nothing goes', () => {
+    const unpinned = { ...demo, arrangement: noArrangement }
+    const held = after(unpinned, edits.pinContainer('b1', { varietyId: catalogue[0]!.id }))
+    const loose = after(held, edits.pinContainer('b1', { varietyId: undefined }))
+    expect(held.arrangement!.pins.some(({ containerId }) => containerId === 'b1')).toBe(true)
+    expect(loose.arrangement!.pins.some(({ containerId }) => containerId === 'b1')).toBe(false)
+    expect(noArrangement.pins).toEqual([])
+  })
+  test('a feed of one’s own that goes is in no plan any more', () => {
+    const own = after(
+      demo,
+      edits.feedBy(demo.containers[0]!, { programmeId: 'toMeasure', productId: 'own-vine-feed' }),
+    )
+    const { feedPlans } = after(own, edits.removeProduct('own-vine-feed', ''))
+    expect(JSON.stringify(feedPlans)).not.toContain('own-vine-feed')
+  })
+  test('what is gone is told, and is not brought back', () =>
+    expect(() => after(demo, edits.turnContainer({ id: 'gone', code: 'X' }))).toThrow(InputError))
+  test('settings that were not touched stay', () => {
+    const { settings, name } = after(demo, edits.changeSettings({ measures: { canL: 3 } }))
+    expect(settings).toEqual({
+      ...demo.settings,
+      measures: { ...demo.settings.measures, canL: 3 },
+    })
+    expect(name).toBe(demo.name)
+  })
+})

@@ -1,0 +1,38 @@
+export {
+  copyContainer,
+  keepContainer,
+  moveInWalk,
+  putAwayContainer,
+  removeContainer,
+  standAll,
+  standContainer,
+  turnContainer,
+  unrollContainer,
+} from './containers'
+export { addSpace, coverSpace, keepPlan, removeSpace } from './spaces'
+export { keepVariety, pinContainer, plantInto, takeOut, wishFor } from './plants'
+export {
+  isIngredientNeeded,
+  keepIngredient,
+  keepMixTest,
+  keepRecipe,
+  removeIngredient,
+  removeMixTest,
+  removeRecipe,
+  setMix,
+  type Counted,
+} from './mixes'
+export {
+  countOnShelf,
+  feedAllBy,
+  feedBy,
+  isProductNeeded,
+  keepProduct,
+  recordFeeds,
+  removeProduct,
+  stopFeeding,
+  type FeedsGiven,
+} from './feeds'
+export { recordOne, recordProbe, removeRecord } from './records'
+export { keepDay, keepNormals, takeFileDays, takeServiceDays, type ClimateTyped } from './weather'
+export { changeSettings, changeWater, type SettingsTouched } from './settings'

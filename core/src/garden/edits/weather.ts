@@ -1,0 +1,42 @@
+import type { Place } from '../../place'
+import { withService, withWeather, type DailyWeather, type MonthNormal } from '../../weather'
+import { isSame, withTouched } from '../touched'
+import { editOf, type GardenEdit } from './edit'
+
+/** One day as it was typed, and the place as its form has it. */
+export const keepDay = (day: DailyWeather, place: Place, placeAtStart: Place): GardenEdit =>
+  editOf('weather', { date: day.date }, (draft) => {
+    draft.place = withTouched(draft.place, placeAtStart, place)
+    draft.weather = withWeather(draft.weather, [day])
+  })
+
+/** Days of the simulated service; what was measured or typed stays. */
+export const takeServiceDays = (days: readonly DailyWeather[]): GardenEdit =>
+  editOf('weatherService', { count: days.length }, (draft) => {
+    draft.weather = [...withService(draft.weather, days)]
+  })
+
+/**
+ * Days of a file. Typical ones fill gaps; real ones stand in the place of what was there.
+ */
+export const takeFileDays = (days: readonly DailyWeather[], areTypical: boolean): GardenEdit =>
+  editOf('weatherFile', { count: days.length }, (draft) => {
+    draft.weather = areTypical ? withWeather(days, draft.weather) : withWeather(draft.weather, days)
+  })
+
+/** Normals and frost dates as a form has them. */
+export interface ClimateTyped {
+  readonly normals: readonly MonthNormal[]
+  readonly frosts: Pick<Place, 'lastFrost' | 'firstFrost'>
+}
+
+/** What was touched of the climate; normals that were only guessed stay a guess until a figure of them is. */
+export const keepNormals = (typed: ClimateTyped, start: ClimateTyped): GardenEdit =>
+  editOf('normals', {}, (draft) => {
+    if (!isSame(typed.normals, start.normals)) draft.normals = [...typed.normals]
+    for (const key of ['lastFrost', 'firstFrost'] as const)
+      if (typed.frosts[key] !== start.frosts[key]) {
+        if (typed.frosts[key]) draft.place[key] = typed.frosts[key]
+        else delete draft.place[key]
+      }
+  })

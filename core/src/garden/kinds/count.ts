@@ -1,0 +1,17 @@
+import { z } from 'zod'
+import { idSchema, open } from '../../units'
+import { everyRecord } from './common'
+
+/** Loose litres of what is mixed with, grams of what is fed. */
+export const stockUnits = ['L', 'g'] as const
+
+/** Something at hand was counted, weighed or measured; nothing of it is left where the amount is 0. */
+export const count = {
+  schema: open({
+    ...everyRecord,
+    kind: z.literal('count'),
+    itemId: idSchema,
+    amount: z.number().min(0).max(1_000_000),
+    unit: z.enum(stockUnits),
+  }),
+}

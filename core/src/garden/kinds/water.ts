@@ -1,0 +1,15 @@
+import { z } from 'zod'
+import { open } from '../../units'
+import { detailOf, everyRecord, volumeLSchema } from './common'
+
+/** Water was given. */
+export const water = {
+  schema: open({
+    ...everyRecord,
+    kind: z.literal('water'),
+    volumeL: volumeLSchema,
+    /** Until it drained: the mix was full then, and the litres are only about what it took. */
+    how: z.literal('untilDrip').optional(),
+  }),
+  detail: detailOf('how'),
+}

@@ -1,0 +1,36 @@
+import type { FeedProduct } from '../../feed'
+import { feedProductOf } from '../feeding'
+import type { Garden } from '../garden'
+import { stockOn } from './stock'
+
+/** A feed at hand, and how much of it is left. */
+export interface ShelfStock {
+  readonly product: FeedProduct
+  readonly countedG: number
+  readonly countedAt: string
+  /** Given by the records since it was counted, g. */
+  readonly usedG: number
+  /** Never below nothing: then more was used than was counted. */
+  readonly leftG: number
+  readonly isOverdrawn: boolean
+}
+
+/** The feeds on the shelf: counted, and not to nothing. */
+export const shelfStock = (garden: Garden): readonly ShelfStock[] =>
+  stockOn(garden).flatMap((item): ShelfStock[] => {
+    const product =
+      item.kind === 'feed' && item.countedAmount > 0
+        ? feedProductOf(garden, item.itemId)
+        : undefined
+    if (!product) return []
+    return [
+      {
+        product,
+        countedG: item.countedAmount,
+        countedAt: item.counted,
+        usedG: item.usedSince,
+        leftG: item.amount,
+        isOverdrawn: item.usedSince > item.countedAmount,
+      },
+    ]
+  })

@@ -1,0 +1,25 @@
+import { own } from './own'
+
+/** A row as a reader of tables gives it; cells beyond the named columns come as a list. */
+export type TableRow = Readonly<Record<string, string | readonly string[]>>
+
+/** How a table is parsed: rows under their header, a name that stands twice in it told apart. */
+export function tableOptions(asNamed: (header: string) => string = (header) => header) {
+  const taken = new Set<string>()
+  return {
+    header: true as const,
+    transformHeader: (header: string): string => {
+      const wanted = asNamed(header)
+      let name = wanted
+      for (let count = 2; taken.has(name); count++) name = `${wanted} (${count})`
+      taken.add(name)
+      return name
+    },
+  }
+}
+
+/** What stands in a column; nothing where the row is too short, or no column is called so. */
+export function cellOf(row: TableRow, column: string | undefined): string {
+  const cell = own(row, column)
+  return typeof cell === 'string' ? cell : ''
+}

@@ -1,0 +1,163 @@
+import type { GardenRecord, RecordKind } from '@rimbo/core'
+
+type Of<K extends RecordKind> = Extract<GardenRecord, { readonly kind: K }>
+
+/** How numbers and names are said. */
+export interface Say {
+  readonly t: (key: string, params?: Record<string, unknown>) => string
+  readonly volume: (litres: number) => string
+  readonly mass: (grams: number) => string
+  readonly length: (mm: number) => string
+  readonly share: (share: number) => string
+  readonly variety: (id: string) => string
+  readonly product: (id: string) => string
+  /** Anything that can be at hand. */
+  readonly item: (id: string) => string
+}
+
+/** What hangs on a pot's string for a record. */
+export type Mark = 'done' | 'skipped' | 'tested' | 'finger' | 'flower' | 'fruit' | 'trouble'
+
+/** All that the interface says and draws of a kind of record. */
+interface KindShown<K extends RecordKind> {
+  /** In the Book, on a string, and once it was recorded. */
+  readonly words: { readonly name: string; readonly onString: string; readonly recorded: string }
+  /** What one of them says beside its name. */
+  readonly told: (record: Of<K>, say: Say) => string
+  readonly mark: Mark
+}
+
+const planted = (
+  { varietyId, count }: { readonly varietyId: string; readonly count: number },
+  { variety }: Say,
+) => `${variety(varietyId)} × ${count}`
+
+const nothing = () => ''
+
+/** Every kind of record: one that is forgotten here does not compile. */
+export const kindsShown: { readonly [K in RecordKind]: KindShown<K> } = {
+  sow: {
+    words: { name: 'Sown', onString: 'sown', recorded: '{code}: sowing recorded.' },
+    told: planted,
+    mark: 'done',
+  },
+  potOn: {
+    words: { name: 'Potted on', onString: 'potted on', recorded: '{code}: potting on recorded.' },
+    told: planted,
+    mark: 'done',
+  },
+  plant: {
+    words: { name: 'Planted', onString: 'planted', recorded: '{code}: planting recorded.' },
+    told: planted,
+    mark: 'done',
+  },
+  water: {
+    words: { name: 'Watered', onString: 'watered', recorded: '{code}: watering recorded.' },
+    told: ({ volumeL, how }, { t, volume }) =>
+      how === 'untilDrip' ? t('string.untilDrip', { litres: volume(volumeL) }) : volume(volumeL),
+    mark: 'done',
+  },
+  skipWater: {
+    words: {
+      name: 'Water skipped',
+      onString: 'skipped',
+      recorded: '{code}: skipped, recorded.',
+    },
+    told: ({ reason }, { t }) => t(`skip.${reason}`),
+    mark: 'skipped',
+  },
+  feed: {
+    words: { name: 'Fed', onString: 'feed', recorded: '{code}: feed recorded.' },
+    told: ({ productId, massG, volumeL }, { t, product, mass, volume }) =>
+      [
+        product(productId),
+        massG === undefined ? '' : mass(massG),
+        volumeL === undefined ? '' : t('string.inWater', { litres: volume(volumeL) }),
+      ]
+        .filter(Boolean)
+        .join(', '),
+    mark: 'done',
+  },
+  lime: {
+    words: { name: 'Limed', onString: 'lime', recorded: '{code}: lime recorded.' },
+    told: ({ massG }, { mass }) => mass(massG),
+    mark: 'done',
+  },
+  finger: {
+    words: {
+      name: 'Finger test',
+      onString: 'finger test',
+      recorded: '{code}: finger test recorded.',
+    },
+    told: ({ feel, knuckle }, { t }) => `${t(`feel.${feel}`)}, ${t(`knuckle.${knuckle}`)}`,
+    mark: 'finger',
+  },
+  pick: {
+    words: { name: 'Picked', onString: 'pick', recorded: '{code}: harvest recorded.' },
+    told: ({ count, massG }, { mass }) =>
+      [count ?? '', massG === undefined ? '' : mass(massG)].filter(Boolean).join(' · '),
+    mark: 'fruit',
+  },
+  height: {
+    words: { name: 'Measured', onString: 'measured', recorded: '{code}: height recorded.' },
+    told: ({ heightMm }, { length }) => length(heightMm),
+    mark: 'done',
+  },
+  weigh: {
+    words: { name: 'Weighed', onString: 'weighed', recorded: '{code}: weight recorded.' },
+    told: ({ massKg }, { mass }) => mass(massKg * 1000),
+    mark: 'tested',
+  },
+  drained: {
+    words: { name: 'Drained', onString: 'drained', recorded: '{code}: drained water recorded.' },
+    told: ({ volumeL }, { volume }) => volume(volumeL),
+    mark: 'tested',
+  },
+  probe: {
+    words: { name: 'Probe', onString: 'probe', recorded: '{code}: probe recorded.' },
+    told: ({ moistureShare }, { share }) => share(moistureShare),
+    mark: 'tested',
+  },
+  firstFlower: {
+    words: {
+      name: 'First flower',
+      onString: 'first flower',
+      recorded: '{code}: first flower recorded.',
+    },
+    told: nothing,
+    mark: 'flower',
+  },
+  firstRipe: {
+    words: {
+      name: 'First ripe fruit',
+      onString: 'first ripe',
+      recorded: '{code}: first ripe fruit recorded.',
+    },
+    told: nothing,
+    mark: 'fruit',
+  },
+  sign: {
+    words: { name: 'Seen', onString: 'seen', recorded: '{code}: recorded.' },
+    told: ({ sign }, { t }) => t(`sign.${sign}`),
+    mark: 'trouble',
+  },
+  note: {
+    words: { name: 'Note', onString: 'note', recorded: '{code}: note recorded.' },
+    told: nothing,
+    mark: 'done',
+  },
+  count: {
+    words: { name: 'Counted', onString: 'counted', recorded: '{code}: count recorded.' },
+    told: ({ itemId, amount, unit }, { item, mass, volume }) =>
+      `${item(itemId)}, ${unit === 'L' ? volume(amount) : mass(amount)}`,
+    mark: 'done',
+  },
+}
+
+/** One of their words by kind, for the messages. */
+export const wordsOfKinds = (which: keyof KindShown<RecordKind>['words']): Record<string, string> =>
+  Object.fromEntries(Object.entries(kindsShown).map(([kind, { words }]) => [kind, words[which]]))
+
+/** What a record says beside its name. */
+export const toldOf = <K extends RecordKind>(record: Of<K>, say: Say): string =>
+  (kindsShown[record.kind] as unknown as KindShown<K>).told(record, say)
