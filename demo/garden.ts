@@ -3,6 +3,7 @@ import { arrangement } from './arrangement'
 import { containers } from './containers'
 import { feedShelf } from './feeding'
 import { mixing } from './mixing'
+import { counts } from './stock'
 import { normals } from './normals'
 import { spaces } from './spaces'
 import { demoWeather } from './weather'
@@ -62,6 +63,7 @@ export function demoGarden(): Garden {
     arrangement,
     ...mixing,
     normals,
+    records: [...counts],
     weather: demoWeather(DEMO_FROM, 117, place.latitudeDeg),
   }
 }

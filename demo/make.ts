@@ -4,10 +4,9 @@ import { writeFileSync } from 'node:fs'
 import { writeGarden } from '@rimbo/core'
 import { demoGarden } from './garden'
 import { demoRecords } from './history'
-import { counts } from './stock'
 
 const garden = demoGarden()
-const records = [...counts, ...demoRecords(garden)].sort((one, other) =>
+const records = [...garden.records, ...demoRecords(garden)].sort((one, other) =>
   one.at < other.at ? -1 : one.at > other.at ? 1 : 0,
 )
 writeFileSync(

@@ -37,8 +37,8 @@ const oddities: readonly ((garden: Garden) => Garden)[] = [
   (garden) => ({
     ...garden,
     products: [],
-    shelf: [],
     recipes: [],
+    records: garden.records.filter(({ kind }) => kind !== 'count'),
     feedPlans: Object.fromEntries(
       garden.containers.map(({ id }) => [id, { programmeId: 'weekly' as const }]),
     ),

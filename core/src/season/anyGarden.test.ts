@@ -34,6 +34,13 @@ const eachFeed = (
     const feed = season.feedToday(here.course, pot, today)
     if (feed) work(feed, pot, today)
   })
+const feedOf = ({ course, day }: Here) => {
+  const potOf = new Map(course.pots.map((pot, index) => [pot.container.id, { pot, index }]))
+  return (id: string) => {
+    const { pot, index } = potOf.get(id)!
+    return season.feedToday(course, pot, day.pots[index]!)
+  }
+}
 
 /** Asked for something that may not be had: refused in words is fine, anything else is not. */
 function asked(work: () => unknown): void {
@@ -152,8 +159,24 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
   inTenthLitres: () => expect(season.inTenthLitres(0.04)).toBe(0.1),
   inQuarterCans: ({ garden }) => season.inQuarterCans(3, garden.settings.measures.canL),
   potString: (here) => eachPot(here, (pot) => season.potString(here.course, pot)),
-  withFeeds: (here) =>
-    eachPot(here, (pot) => season.withFeeds(season.potString(here.course, pot), [0, 5])),
+  withDues: (here) =>
+    eachPot(here, (pot) =>
+      season.withDues(
+        season.potString(here.course, pot),
+        here.course,
+        season.duesAhead(here.course, feedOf(here)),
+      ),
+    ),
+  duesToday: (here) =>
+    season.duesToday(here.day, feedOf(here)).forEach(({ amounts }) => {
+      for (const one of amounts)
+        expect(one.kind === 'water' ? one.volumeL : one.dose.massG).toBeGreaterThan(0)
+    }),
+  duesAhead: (here) =>
+    season
+      .duesAhead(here.course, feedOf(here))
+      .forEach(({ dueOn }) => expect(dueOn > here.course.today).toBe(true)),
+  waterDues: (here) => here.day.pots.forEach((pot) => season.waterDues(pot, TODAY)),
   beadOfDays: (here) =>
     eachPot(here, (pot) => season.beadOfDays(season.potString(here.course, pot), 0, 7)),
   grownOn: (here) => eachPot(here, (pot) => season.grownOn(here.course, pot)),

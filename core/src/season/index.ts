@@ -58,7 +58,6 @@ export {
   choicesAtHand,
   choicesToBuy,
   feedWish,
-  MEASURE_DAYS,
   stepsFor,
   feedToday,
   holdsFor,
@@ -114,7 +113,7 @@ export {
   beadOfDays,
   grownOn,
   potString,
-  withFeeds,
+  withDues,
   type Bead,
   type Knot,
   type PotString,
@@ -129,3 +128,5 @@ export {
   type FedStop,
   type FeedRound,
 } from './walk'
+export { duesAhead, duesToday } from './jobs'
+export { waterDues, type Amount, type Due } from './course'

@@ -1,5 +1,22 @@
-import { expect, test } from '@jest/globals'
-import { addDays, dateSchema, dateTimeSchema, dayOfYear, daysBetween } from '.'
+// The calendar of dayjs, a library that is read and used by many, is what ours is held against.
+import { describe, expect, test } from '@jest/globals'
+import dayjs from 'dayjs'
+import customParseFormat from 'dayjs/plugin/customParseFormat.js'
+import utc from 'dayjs/plugin/utc.js'
+import fc from 'fast-check'
+import {
+  addDays,
+  dateSchema,
+  datesFrom,
+  dateTimeSchema,
+  dayOfYear,
+  daysBetween,
+  isDate,
+  isDateTime,
+} from '.'
+
+dayjs.extend(customParseFormat)
+dayjs.extend(utc)
 
 test.each([
   ['2026-01-01', 1],
@@ -19,4 +36,35 @@ test('only real days within range are taken', () => {
     expect(dateSchema.safeParse(bad).success).toBe(false)
   expect(dateTimeSchema.safeParse('2026-06-18T07:30').success).toBe(true)
   expect(dateTimeSchema.safeParse('2026-06-18T25:30').success).toBe(false)
+})
+
+describe('the same calendar as dayjs', () => {
+  const part = (most: number, length: number) =>
+    fc.integer({ min: 0, max: most }).map((value) => String(value).padStart(length, '0'))
+  const day = fc.tuple(part(2200, 4), part(14, 2), part(33, 2)).map((parts) => parts.join('-'))
+  const moment = fc
+    .tuple(day, part(26, 2), part(62, 2))
+    .map(([date, hour, minute]) => `${date}T${hour}:${minute}`)
+  const odd = fc.constantFrom('', '2026-1-1', '2026-01-01 ', ' 2026-01-01', '2026-01-01T1:30', 'x')
+  const realDay = fc
+    .integer({ min: 0, max: 40_000 })
+    .map((days) => dayjs.utc('2000-01-01').add(days, 'day').format('YYYY-MM-DD'))
+
+  test('says which days and moments are real', () =>
+    fc.assert(
+      fc.property(fc.oneof(day, moment, odd), (text) => {
+        expect(isDate(text)).toBe(dayjs(text, 'YYYY-MM-DD', true).isValid())
+        expect(isDateTime(text)).toBe(dayjs(text, 'YYYY-MM-DDTHH:mm', true).isValid())
+      }),
+      { numRuns: 2000 },
+    ))
+  test('adds days, and counts them', () =>
+    fc.assert(
+      fc.property(realDay, fc.integer({ min: -4000, max: 4000 }), (from, days) => {
+        const to = dayjs.utc(from).add(days, 'day').format('YYYY-MM-DD')
+        expect(addDays(from, days)).toBe(to)
+        expect(daysBetween(from, to)).toBe(days)
+        expect(datesFrom(from, 3)[2]).toBe(addDays(from, 2))
+      }),
+    ))
 })

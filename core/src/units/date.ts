@@ -1,25 +1,26 @@
-import dayjs from 'dayjs'
-import customParseFormat from 'dayjs/plugin/customParseFormat.js'
-import utc from 'dayjs/plugin/utc.js'
+// Days are asked for by the million, in every record that is read and every year that is
+// simulated: an ISO day is a moment of universal time, and days are equal.
+const DAY_MS = 86_400_000
+const DAY_LENGTH = 'YYYY-MM-DD'.length
+const isoOf = (ms: number) => new Date(ms).toISOString()
+const midnightOf = (date: string) => Date.parse(`${dayOf(date)}T00:00:00Z`)
 
-dayjs.extend(customParseFormat)
-dayjs.extend(utc)
-
-const DAY = 'YYYY-MM-DD'
+/** A day that its month does not have comes out of the calendar as another. */
+const isReal = (moment: string) => {
+  const ms = Date.parse(`${moment}Z`)
+  return !Number.isNaN(ms) && isoOf(ms).startsWith(moment)
+}
 
 /** Whether the text is a real calendar day, `YYYY-MM-DD`. */
-export const isDate = (text: string): boolean => dayjs(text, DAY, true).isValid()
+export const isDate = (text: string): boolean =>
+  /^\d{4}-\d\d-\d\d$/.test(text) && isReal(`${text}T00:00`)
 
 /** Whether the text is a real moment on a clock, `YYYY-MM-DDTHH:mm`. */
-export const isDateTime = (text: string): boolean => dayjs(text, 'YYYY-MM-DDTHH:mm', true).isValid()
+export const isDateTime = (text: string): boolean =>
+  /^\d{4}-\d\d-\d\dT\d\d:\d\d$/.test(text) && isReal(text)
 
 /** The day of a moment or day, `YYYY-MM-DD`. */
-export const dayOf = (moment: string): string => moment.slice(0, DAY.length)
-
-// These three are asked for each day of many years, where a library's parsing would
-// take most of the time: an ISO day is a moment of universal time, and days are equal.
-const DAY_MS = 86_400_000
-const midnightOf = (date: string) => Date.parse(`${dayOf(date)}T00:00:00Z`)
+export const dayOf = (moment: string): string => moment.slice(0, DAY_LENGTH)
 
 /** 1 on 1 January. */
 export const dayOfYear = (date: string): number =>
@@ -32,11 +33,11 @@ export const daysBetween = (from: string, to: string): number =>
 /** So many days in a row. */
 export function datesFrom(from: string, count: number): string[] {
   const start = midnightOf(from)
-  return Array.from({ length: count }, (_, index) =>
-    new Date(start + index * DAY_MS).toISOString().slice(0, DAY.length),
-  )
+  return Array.from({ length: count }, (_, index) => dayOf(isoOf(start + index * DAY_MS)))
 }
 
-/** The day so many days later. */
-export const addDays = (date: string, days: number): string =>
-  dayjs.utc(dayOf(date)).add(days, 'day').format(DAY)
+/** The day so many whole days later; of what is no day there is none. */
+export function addDays(date: string, days: number): string {
+  const ms = midnightOf(date) + Math.round(days) * DAY_MS
+  return Number.isNaN(ms) ? 'Invalid Date' : dayOf(isoOf(ms))
+}

@@ -9,7 +9,8 @@ import {
   own,
   potOnDay,
   potString,
-  withFeeds,
+  withDues,
+  type Due,
   type GardenCourse,
   type PotCourse,
   type UnitSystem,
@@ -34,8 +35,8 @@ const props = defineProps<{
   selectedId: string | undefined
   /** Words for each pot, by its id: its plants, and the whole for a screen reader. */
   words: Readonly<Record<string, { plants: string; whole: string }>>
-  /** Days on which a plan feeds each pot, by its id. */
-  feedDays?: ReadonlyMap<string, readonly number[]> | undefined
+  /** What is due at each pot, by its id. */
+  dues?: ReadonlyMap<string, readonly Due[]> | undefined
   label: string
   litresOf: (litres: number) => string
   tempWords: (tempC: number) => string
@@ -111,9 +112,10 @@ const columns = computed(() =>
   layout.value.pots.map((placed, index) => ({
     ...placed,
     course: props.pots[index]!,
-    string: withFeeds(
+    string: withDues(
       potString(props.course, props.pots[index]!),
-      props.feedDays?.get(props.pots[index]!.container.id) ?? [],
+      props.course,
+      props.dues?.get(props.pots[index]!.container.id) ?? [],
     ),
     isNear:
       placed.x + placed.width > scrolledPx.value - NEAR_PX &&

@@ -58,8 +58,13 @@ function recordMark(record: GardenRecord): KnotMark {
 /** What is expected and was not seen is drawn in dashes, before today and after it. */
 export function knotMark(knot: Knot): KnotMark {
   if (knot.kind === 'record') return recordMark(knot.record)
-  if (knot.kind === 'feedDue')
-    return { d: DIAMOND, kind: 'knot-open', word: 'string.kind.feed', isLeft: false }
+  if (knot.kind === 'due')
+    return {
+      d: DIAMOND,
+      kind: 'knot-open',
+      word: `string.kind.${knot.due.kind}`,
+      isLeft: false,
+    }
   const d = { firstFlower: FLOWER, firstRipe: FRUIT, frost: FROST }[knot.kind]
   return { d, kind: 'knot-expected', word: `string.kind.${knot.kind}`, isLeft: false }
 }

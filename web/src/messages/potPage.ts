@@ -30,7 +30,7 @@ export const potPageWords = {
     firstRipeDone: 'First ripe fruit recorded',
     split: 'in two goes',
     expected: {
-      feedDue: 'Fed by its programme',
+      due: 'Fed by its programme',
       firstFlower: 'First flower expected',
       firstRipe: 'First ripe fruit expected',
       frost: 'Frost ends it',

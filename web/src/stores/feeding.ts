@@ -1,11 +1,13 @@
 import { defineStore, storeToRefs } from 'pinia'
 import { computed } from 'vue'
+import { group } from 'd3'
 import {
-  daysBetween,
-  feedDays,
+  duesAhead,
+  duesToday,
   feedRound,
   feedToday,
   feedTools,
+  type Due,
   type FeedRound,
   type FeedToday,
   type Stop,
@@ -32,18 +34,16 @@ export const useFeedingStore = defineStore('feeding', () => {
   const walk = computed<FeedRound | undefined>(
     () => round.value && garden.value && feedRound(round.value, feedOf, feedTools(garden.value)),
   )
-  /** Days of the course on which each pot is fed by its plan: today where it is due, then ahead. */
-  const daysAhead = computed<ReadonlyMap<string, readonly number[]>>(() => {
+  /** All that is due, today and ahead, by the pot it is due at. */
+  const dues = computed<ReadonlyMap<string, readonly Due[]>>(() => {
     const { value: ofCourse } = course
-    const { value: own } = garden
-    if (!ofCourse || !own) return new Map()
-    const day = daysBetween(ofCourse.from, ofCourse.today)
-    return new Map(
-      [...byContainer.value].map(([id, feed]) => [
-        id,
-        [...(feed.due.some(({ isHeld }) => !isHeld) ? [day] : []), ...feedDays(own, feed, day)],
-      ]),
+    const { value: day } = today
+    if (!ofCourse || !day) return new Map()
+    const feed = (id: string) => byContainer.value.get(id)
+    return group(
+      [...duesToday(day, feed), ...duesAhead(ofCourse, feed)],
+      ({ containerId }) => containerId,
     )
   })
-  return { byContainer, walk, daysAhead }
+  return { byContainer, walk, dues }
 })

@@ -1,41 +1,25 @@
 import {
-  bestSingle,
-  canRateOf,
-  doseFor,
   isFeed,
   isHomeMade,
-  isSoluble,
   labelDose,
-  labelStrengthGL,
   missingBy,
   neededIn,
   ofNutrients,
   saltLimitEc,
   solutionL,
   stepFault,
-  stepsOf,
-  type BentStep,
   type DosedPot,
   type FeedChoice,
-  type FeedDose,
-  type FeedPlan,
   type FeedProduct,
   type FeedWish,
 } from '../../feed'
-import { feedTools, feedProducts, shelfStock, type Garden } from '../../garden'
+import { feedProducts, shelfStock, type Garden } from '../../garden'
 import { type PotFeeding } from './potFeeding'
 
-/** Days between two feeds where the gardener has not said, fed to measure. */
-export const MEASURE_DAYS = 7
-/** Roots settle in before the first (practice). */
-export const FIRST_AFTER_DAYS = 10
 /** At hand beyond what is wanted until the next feed, it does no harm for as long again. */
 const SPARE_TIMES = 1
 /** What a plant went without is made up little by little: at most as much again as it wants in the time (memory). */
 const MAKES_UP_TIMES = 2
-/** Less than this share of what is wanted in the time is not worth a feed. */
-const WORTH_SHARE = 0.1
-
 /** As the salt of the pot leaves room for more, dS/m times its litres when every pore is full. */
 const saltRoomOf = ({ ledger, fed, crop }: PotFeeding, day: number): number =>
   Math.max(0, saltLimitEc(crop) - (ledger.ecDsM[day] ?? 0)) * fed.saturatedL
@@ -84,48 +68,3 @@ export const choicesToBuy = (garden: Garden, dosed: DosedPot): FeedChoice[] =>
   feedProducts(garden)
     .filter((product) => isFeed(product) && !isHomeMade(product))
     .flatMap((product) => choiceOf(product, dosed, Infinity))
-
-/**
- * Steps of a plan, as far as products are chosen for it: fed to measure it has one
- * that gives whatever is chosen, in a can, by its label.
- */
-export function stepsFor(plan: FeedPlan): readonly BentStep[] {
-  if (plan.programmeId !== 'toMeasure') return stepsOf(plan)
-  const { productId = plan.lateProductId, lateProductId } = plan
-  if (productId === undefined) return []
-  const dose = { kind: 'label', times: 1, isInCan: true } as const
-  const step = { productId, dose, firstDay: 0, everyDays: MEASURE_DAYS, strength: 1 }
-  return [{ ...step, ...(lateProductId !== undefined && { lateProductId }) }]
-}
-
-/** Fed to measure: the one product at hand, at its label's strength, in as many litres as bring what is missing. */
-export function measuredDose(
-  garden: Garden,
-  feeding: PotFeeding,
-  dosed: DosedPot,
-  day: number,
-  plan: FeedPlan,
-): FeedDose | undefined {
-  const days = plan.everyDays ?? MEASURE_DAYS
-  const wish = feedWish(feeding, day, days)
-  const isWorth = (['n', 'k'] as const).some(
-    (one) => wish.missingG[one] > WORTH_SHARE * wish.needG[one] && wish.missingG[one] > 0,
-  )
-  if (!isWorth) return undefined
-  const chosen = day >= feeding.flowersOn ? (plan.lateProductId ?? plan.productId) : plan.productId
-  const ofPlan = (product: FeedProduct) =>
-    isSoluble(product) && (chosen === undefined || product.id === chosen)
-  const best = bestSingle(choicesAtHand(garden, dosed, ofPlan), wish)
-  if (!best) return undefined
-  const { product } = best
-  const rate = canRateOf(product)
-  const tools = feedTools(garden)
-  const massG = best.massG * (plan.strength ?? 1)
-  if (!rate) return doseFor(dosed, product, { kind: 'mass', massG }, tools)
-  const { gramsL, mostGL } = labelStrengthGL(rate, product)
-  // One can for all pots: its strength is the label's, its litres are the pot's own.
-  const roomL = solutionL(dosed)
-  const strengthGL = massG / gramsL > roomL ? mostGL : gramsL
-  const volumeL = Math.min(massG / strengthGL, roomL)
-  return doseFor(dosed, product, { kind: 'litres', volumeL, gramsL: strengthGL }, tools)
-}

@@ -3,15 +3,8 @@ import {
   feedHolds,
   isFeed,
   isHeld,
-  isSoluble,
-  productOn,
   saltLimitEc,
-  stepDose,
-  stepDue,
-  stepFault,
-  stepsOf,
   unusableIn,
-  WAITS_DAYS,
   type FeedDose,
   type FeedHold,
   type FeedPlan,
@@ -19,16 +12,16 @@ import {
   type HoldFacts,
   type UnusableProduct,
 } from '../../feed'
-import { feedTools, feedProductOf, shelfStock, type Garden } from '../../garden'
+import { feedProductOf, shelfStock, type Garden } from '../../garden'
 import { lastTest } from '../../mix'
-import { dayOf, daysBetween, own, remembered } from '../../units'
-import { type GardenCourse, type PotCourse, sorted, type PotToday } from '../course'
-
-import { FIRST_AFTER_DAYS, MEASURE_DAYS, measuredDose, stepsFor } from './choosing'
+import { addDays, dayOf, daysBetween, own, remembered } from '../../units'
+import { sorted, type Due, type GardenCourse, type PotCourse, type PotToday } from '../course'
 import { dosedPot, feedVerdictOn, potFeeding, type PotFeeding } from './potFeeding'
+import { runOf } from './running'
 
 /** A feed that is due, or held back. */
-export interface DueFeed {
+export interface DueFeed extends Due {
+  readonly kind: 'feed'
   readonly dose: FeedDose
   /** Days since the day it was due. */
   readonly lateDays: number
@@ -50,6 +43,8 @@ export interface FeedToday {
   /** Day of the course on which it is fed next by its plan, if nothing holds it back. */
   readonly nextOn: number | undefined
 }
+
+const NOTHING_DUE = { found: [], nextOn: undefined }
 
 /** Day of the course that is today. */
 const todayIn = ({ from, today }: GardenCourse) => daysBetween(from, today)
@@ -121,15 +116,12 @@ export function feedToday(
 
 const feedOf = remembered(
   (feeding: PotFeeding, today: PotToday, garden: Garden, day: number, date: string): FeedToday => {
-    const { fed, flowersOn } = feeding
     const verdict = feedVerdictOn(feeding, day - 1, date)
     const plan = own(garden.feedPlans, today.container.id)
-    const dosed = dosedPot(feeding.pot)
-    const last = lastFed(feeding, day)
+    const lastOn = lastFed(feeding, day)
     const stocks = shelfStock(garden)
-    const tools = feedTools(garden)
     const productOf = (id: string) => feedProductOf(garden, id)
-    const isFedToday = sorted(garden.records)
+    const isFed = !!sorted(garden.records)
       .byContainer.get(today.container.id)
       ?.some(
         (record) =>
@@ -137,44 +129,25 @@ const feedOf = remembered(
           dayOf(record.at) === date &&
           isFeed(productOf(record.productId) ?? { form: 'liquid' }),
       )
-    /** A solution goes with the pot's water, or by itself where that is days off; a reservoir has room for it. */
-    const isTime = (dueOn: number) =>
-      today.nowL > 0 || dosed.hasReservoir || day - dueOn >= WAITS_DAYS
-    const found: { dose: FeedDose; lateDays: number }[] = []
-    let nextOn: number | undefined
-    if (plan?.programmeId === 'toMeasure') {
-      const every = plan.everyDays ?? MEASURE_DAYS
-      const dueOn = last === undefined ? fed.plantedOn + FIRST_AFTER_DAYS : last + every
-      const isDue = dueOn <= day && !isFedToday && isTime(dueOn)
-      nextOn = Math.max(dueOn, day + (isFedToday ? every : isTime(dueOn) ? 0 : 1))
-      const dose = isDue ? measuredDose(garden, feeding, dosed, day, plan) : undefined
-      if (dose) found.push({ dose, lateDays: day - dueOn })
-    } else if (plan)
-      for (const step of stepsOf(plan)) {
-        const due = stepDue(step, feeding.given, fed.plantedOn, day, feeding.endsOn)
-        if (!due) continue
-        const { dueOn } = due
-        const product = productOf(productOn(step, day, flowersOn))
-        if (!product || stepFault(step.dose, product)) continue
-        const isNow = step.everyDays === 0 ? today.nowL > 0 : !isSoluble(product) || isTime(dueOn)
-        nextOn = Math.min(nextOn ?? Infinity, Math.max(isNow ? day : day + 1, dueOn))
-        if (dueOn > day || !isNow) continue
-        found.push({ dose: stepDose(step, product, dosed, tools), lateDays: day - dueOn })
-      }
+    const isWatered = today.nowL > 0
+    const run = plan && runOf({ garden, feeding, plan, productOf })
+    const { found, nextOn } = run?.dueOn({ day, isWatered, isFed, lastOn }) ?? NOTHING_DUE
     return {
       feeding,
       verdict,
       plan,
-      lastFedOn: last,
+      lastFedOn: lastOn,
       nextOn,
-      unusable: plan ? unusableIn(stepsFor(plan), productOf) : [],
+      unusable: run ? unusableIn(run.steps, productOf) : [],
       due: found
         .filter(({ dose }) => dose.massG > 0)
-        .map(({ dose, lateDays }): DueFeed => {
+        .map(({ dose, dueOn }): DueFeed => {
           const facts = holdFactsOf(garden, feeding, verdict, today, day, dose)
           // A pot that gets its water on this same walk is dry no longer.
-          const holds = feedHolds(dose.product, today.nowL > 0 ? { ...facts, missingL: 0 } : facts)
+          const holds = feedHolds(dose.product, isWatered ? { ...facts, missingL: 0 } : facts)
+          const lateDays = day - dueOn
           return {
+            ...dueOf(today.container.id, addDays(date, -lateDays), dose, holds),
             dose,
             lateDays,
             holds,
@@ -185,6 +158,28 @@ const feedOf = remembered(
     }
   },
 )
+
+/** A feed in the shape of all that is due. */
+function dueOf(
+  containerId: string,
+  dueOn: string,
+  dose: FeedDose,
+  holds: readonly FeedHold[],
+): Due & { readonly kind: 'feed' } {
+  const { product, massG, solution } = dose
+  const volumeL = solution?.volumeL
+  const productId = product.id
+  const given = { massG, ...(volumeL !== undefined && { volumeL }) }
+  const reasons = holds.filter(({ level }) => level === 'hold').map(({ reason }) => reason)
+  return {
+    kind: 'feed',
+    containerId,
+    dueOn,
+    ...(isHeld(holds) && { held: reasons }),
+    amounts: [{ kind: 'feed', dose }],
+    record: { kind: 'feed', containerId, productId, ...given },
+  }
+}
 
 /** What speaks for or against a product for a pot now, whether or not it is due. */
 export function holdsFor(

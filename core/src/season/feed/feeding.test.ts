@@ -3,7 +3,7 @@ import { beforeAll, describe, expect, test } from '@jest/globals'
 import highsLoader from 'highs'
 import { demo, withoutCounts } from '../../../test/demo'
 import { nutrients, programmeIds } from '../../feed'
-import { feedTools, feedProductOf, shelfStock, type Garden } from '../../garden'
+import { recordSchema, feedTools, feedProductOf, shelfStock, type Garden } from '../../garden'
 import { addDays, daysBetween, solveWithHighs, type Solve } from '../../units'
 import {
   chooseForPot,
@@ -18,7 +18,9 @@ import {
   potFeeding,
   potString,
   roundOf,
-  withFeeds,
+  duesAhead,
+  duesToday,
+  withDues,
 } from '..'
 
 const NOW = demo.clock!
@@ -229,9 +231,41 @@ describe('feeds to come', () => {
     expect(days.length).toBeGreaterThan(5)
     expect(Math.min(...days)).toBeGreaterThan(DAY)
     const pot = course.pots[at('t1')]!
-    const string = withFeeds(potString(course, pot), days)
-    expect(string.knots.get(days[0]!)!.some(({ kind }) => kind === 'feedDue')).toBe(true)
+    const ahead = duesAhead(course, feedOf).filter(({ containerId }) => containerId === 't1')
+    expect(ahead.map(({ dueOn }) => dueOn)).toEqual(days.map((day) => addDays(course.from, day)))
+    const string = withDues(potString(course, pot), course, ahead)
+    expect(string.knots.get(days[0]!)!.some(({ kind }) => kind === 'due')).toBe(true)
     expect(string.beads).toBe(potString(course, pot).beads)
+  })
+})
+
+describe('all that is due has one shape', () => {
+  const dues = duesToday(today, feedOf)
+  const of = (kind: string) => dues.filter((due) => due.kind === kind)
+  test('the water of it is what the round carries, now and in the evening', () => {
+    const litres = of('water').map(({ amounts: [one] }) =>
+      one!.kind === 'water' ? one!.volumeL : 0,
+    )
+    const { carryL, laterL } = roundOf(today, 8)
+    expect(litres.reduce((sum, one) => sum + one, 0)).toBeCloseTo(carryL + laterL, 9)
+    expect(carryL).toBeGreaterThan(0)
+  })
+  test('each says what it takes and what is written down, which the garden can read', () => {
+    expect(of('feed').length).toBeGreaterThan(0)
+    for (const { record, amounts, dueOn } of dues) {
+      expect(amounts).toHaveLength(1)
+      expect(recordSchema.safeParse({ ...record, id: 'r', at: NOW }).success).toBe(true)
+      expect(dueOn <= today.date).toBe(true)
+    }
+  })
+  test('what is held back says why, and does not hang on the string', () => {
+    const held = of('feed').filter((due) => due.held)
+    expect(held.length).toBeGreaterThan(0)
+    for (const { held: reasons } of held) expect(reasons!.length).toBeGreaterThan(0)
+    const pot = course.pots[at(held[0]!.containerId)]!
+    const string = potString(course, pot)
+    const day = daysBetween(course.from, course.today)
+    expect(withDues(string, course, held).knots.get(day)).toEqual(string.knots.get(day))
   })
 })
 

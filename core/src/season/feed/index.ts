@@ -1,7 +1,15 @@
-export { dosedPot, feedNeedReasons, feedVerdictOn, potFeeding, type PotFeeding } from './potFeeding'
+export {
+  programmePot,
+  dosedPot,
+  feedNeedReasons,
+  feedVerdictOn,
+  potFeeding,
+  type PotFeeding,
+} from './potFeeding'
 export { type DueFeed, type FeedToday, feedToday, holdsFor } from './due'
-export { choicesAtHand, choicesToBuy, feedWish, MEASURE_DAYS, stepsFor } from './choosing'
-export { feedDays, judgePlan, programmePot } from './plans'
+export { choicesAtHand, choicesToBuy, feedWish } from './choosing'
+export { feedDays, judgePlan } from './plans'
+export { stepsFor } from './running'
 export {
   chooseForPot,
   feedWeeks,

@@ -12,6 +12,7 @@ import {
   type FeedVerdict,
   type NutrientLedger,
   type NutrientRows,
+  type ProgrammePot,
 } from '../../feed'
 import { feedProductOf, strewnG, type Garden, type GardenRecord, type Settings } from '../../garden'
 import { nitrogenDraw } from '../../mix'
@@ -216,4 +217,15 @@ export const dosedPot = ({ volumes }: Pick<PotCourse, 'volumes'>): DosedPot => (
   fillVolumeL: volumes.fillVolumeL,
   surfaceM2: volumes.surfaceM2,
   hasReservoir: volumes.reservoirL > 0,
+})
+
+/** A pot as programmes are judged for it, from a day of its course on. */
+export const programmePot = (feeding: PotFeeding, from: number): ProgrammePot => ({
+  fed: feeding.fed,
+  dosed: dosedPot(feeding.pot),
+  crop: feeding.crop,
+  flowersOn: feeding.flowersOn,
+  from,
+  to: feeding.endsOn,
+  recorded: [...feeding.strewn, ...feeding.given.filter(({ day }) => day < from)],
 })

@@ -2,7 +2,7 @@ export {
   beadOfDays,
   grownOn,
   potString,
-  withFeeds,
+  withDues,
   type Bead,
   type Knot,
   type PotString,

@@ -1,4 +1,4 @@
-import { type GardenToday, type PotToday } from '../course'
+import { waterDues, waterIn, type Due, type GardenToday, type PotToday } from '../course'
 
 /**
  * `due`: wants water on this walk. `later`: the next is for this evening.
@@ -11,6 +11,8 @@ export type StopState = 'due' | 'later' | 'done' | 'skipped' | 'nothing' | 'unkn
 export interface Stop {
   readonly pot: PotToday
   readonly state: StopState
+  /** Its water: for this walk, and for the one in the evening. */
+  readonly dues: readonly Due[]
   /** What it gets when the can comes by, L. */
   readonly nowL: number
   /** About what it takes to water it until it drains, L: for the record, never nothing. */
@@ -36,17 +38,14 @@ export interface Round {
 /** The most litres that a record may have. */
 const MOST_RECORDED_L = 200
 
-function stopOf(pot: PotToday): Stop {
-  const { nowL, eveningL, givenL, isSkipped, depletionL } = pot
+function stopOf(pot: PotToday, date: string): Stop {
+  const { givenL, isSkipped, depletionL } = pot
+  const dues = waterDues(pot, date)
+  const nowL = waterIn(dues.filter(({ hour }) => hour === undefined))
   const untilDripL = Math.min(MOST_RECORDED_L, inTenthLitres(depletionL))
-  const as = (state: StopState): Stop => ({
-    pot,
-    state,
-    nowL: Math.max(0, nowL),
-    untilDripL,
-  })
+  const as = (state: StopState): Stop => ({ pot, state, dues, nowL, untilDripL })
   if (nowL > 0) return as('due')
-  if (eveningL > 0) return as('later')
+  if (dues.length) return as('later')
   if (isSkipped) return as('skipped')
   if (pot.plants.length && !pot.need) return as('unknown')
   return as(givenL > 0 ? 'done' : 'nothing')
@@ -60,14 +59,14 @@ const sum = (values: readonly number[]) => values.reduce((total, value) => total
  *
  * @param canL what the gardener's can holds
  */
-export function roundOf({ pots }: GardenToday, canL: number): Round {
-  const stops = pots.map(stopOf)
+export function roundOf({ pots, date }: GardenToday, canL: number): Round {
+  const stops = pots.map((pot) => stopOf(pot, date))
   const carryL = sum(stops.map(({ nowL }) => nowL))
   return {
     stops,
     carryL,
     wholeDayL: sum(pots.map(({ givenL, remainingL }) => givenL + remainingL)),
-    laterL: sum(pots.map(({ eveningL }) => eveningL)),
+    laterL: sum(stops.map(({ dues, nowL }) => waterIn(dues) - nowL)),
     dueCount: stops.filter(({ state }) => state === 'due').length,
     unknownCount: stops.filter(({ state }) => state === 'unknown').length,
     cans: Math.ceil(carryL / canL - 1e-9),

@@ -1,6 +1,6 @@
 import type { GardenRecord } from '../../garden'
 import { addDays, dayOf, daysBetween, remembered } from '../../units'
-import { sorted, type GardenCourse, type PotCourse } from '../course'
+import { sorted, type Due, type GardenCourse, type PotCourse } from '../course'
 
 /** Water of one or more days on a string. */
 export interface Bead {
@@ -14,8 +14,7 @@ export interface Bead {
 /** Something that was done, was seen, or is expected. */
 export type Knot =
   | { readonly kind: 'record'; readonly day: number; readonly record: GardenRecord }
-  /** By the plan that the pot is fed by. */
-  | { readonly kind: 'feedDue'; readonly day: number }
+  | { readonly kind: 'due'; readonly day: number; readonly due: Due }
   | {
       readonly kind: 'firstFlower' | 'firstRipe' | 'frost'
       readonly day: number
@@ -90,12 +89,20 @@ export const potString = (course: GardenCourse, pot: PotCourse): PotString =>
     daysBetween(course.from, course.today),
   )
 
-/** The same string with the feeds that a plan has on some days. */
-export function withFeeds(string: PotString, days: readonly number[]): PotString {
+/** The same string with what is due, each on its day; what waits hangs on today. */
+export function withDues(
+  string: PotString,
+  { from, today }: Pick<GardenCourse, 'from' | 'today'>,
+  dues: readonly Due[],
+): PotString {
   const knots = new Map(string.knots)
-  for (const day of days)
+  for (const due of dues) {
+    // Water hangs as beads.
+    if (due.kind === 'water' || due.held) continue
+    const day = daysBetween(from, due.dueOn < today ? today : due.dueOn)
     if (day >= 0 && day < string.beads.length)
-      knots.set(day, [...(knots.get(day) ?? []), { kind: 'feedDue', day }])
+      knots.set(day, [...(knots.get(day) ?? []), { kind: 'due', day, due }])
+  }
   return { ...string, knots }
 }
 

@@ -8,7 +8,7 @@ import {
   productForms,
   nameSchema,
   productSchema,
-  schemaOf,
+  recordSchema,
   type FeedProduct,
   type Settings,
 } from '@rimbo/core'
@@ -202,7 +202,7 @@ function save(): void {
           v-model="stockG"
           dimension="mass"
           optional
-          :schema="fieldSchema(schemaOf('shelf')!, 0, 'massG')"
+          :schema="fieldSchema(recordSchema, { kind: 'count' }, 'amount')"
           :label="t('feedView.form.stock')"
         />
       </div>

@@ -47,7 +47,10 @@ onMounted(bringFeeds)
 /** With what feeds are dissolved in, once they are known. */
 const carried = computed(() => feeding.value?.walk)
 const fedCount = computed(
-  () => carried.value?.stops.filter(({ due }) => due.length > 0).length ?? 0,
+  () =>
+    [...(feeding.value?.dues.values() ?? [])].filter((dues) =>
+      dues.some(({ kind, amounts, held }) => kind === 'feed' && amounts.length && !held),
+    ).length,
 )
 /** The container in the form: a new one, or the selected one. */
 const edited = shallowRef<{ start: Container; isNew: boolean }>()
@@ -188,7 +191,7 @@ async function move(container: Container, by: -1 | 1): Promise<void> {
         :system="system"
         :selected-id="selectedId"
         :words="words"
-        :feed-days="feeding?.daysAhead"
+        :dues="feeding?.dues"
         :label="t('lineUp.drawing', { space: space?.name ?? '' })"
         @select="select"
       />

@@ -9,7 +9,7 @@ import {
   observationsOf,
   potOnDay,
   potString,
-  withFeeds,
+  withDues,
 } from '@rimbo/core'
 import { useFeedingStore } from '../../stores/feeding'
 import { useGardenStore } from '../../stores/garden'
@@ -19,7 +19,7 @@ import { useTodayStore } from '../../stores/today'
 export function usePotPage() {
   const { garden } = storeToRefs(useGardenStore())
   const { course, date: todayDate, now } = storeToRefs(useTodayStore())
-  const { daysAhead } = storeToRefs(useFeedingStore())
+  const { dues } = storeToRefs(useFeedingStore())
   const route = useRoute()
   const otherDay = ref<string>()
   const chosenId = ref<string>()
@@ -36,9 +36,10 @@ export function usePotPage() {
   )
   const string = computed(() =>
     course.value && pot.value
-      ? withFeeds(
+      ? withDues(
           potString(course.value, pot.value),
-          daysAhead.value.get(pot.value.container.id) ?? [],
+          course.value,
+          dues.value.get(pot.value.container.id) ?? [],
         )
       : undefined,
   )

@@ -1,0 +1,51 @@
+import type {
+  BentStep,
+  FeedDose,
+  FeedPlan,
+  FeedProduct,
+  PlannedFeed,
+  ProgrammePot,
+} from '../../feed'
+import type { Garden } from '../../garden'
+import type { PotFeeding } from './potFeeding'
+
+/** A day on which a pot is asked for its feed. */
+export interface FeedDay {
+  /** Of the course. */
+  readonly day: number
+  /** The pot is watered on this walk. */
+  readonly isWatered: boolean
+  /** A feed was recorded today already. */
+  readonly isFed: boolean
+  /** Last day on which it was fed. */
+  readonly lastOn: number | undefined
+}
+
+/** A feed that is due, and the day from which it was. */
+export interface DoseDue {
+  readonly dose: FeedDose
+  readonly dueOn: number
+}
+
+/** A plan as it runs in one pot: the same questions to every programme. */
+export interface PlanRun {
+  /** What it gives, as far as its products are chosen. */
+  readonly steps: readonly BentStep[]
+  /** What is due on a day, and when it is fed next. */
+  readonly dueOn: (asked: FeedDay) => {
+    readonly found: readonly DoseDue[]
+    readonly nextOn: number | undefined
+  }
+  /** Every feed from a day on, as it would be given. */
+  readonly feedsFrom: (pot: ProgrammePot) => readonly PlannedFeed[]
+  /** Days after today on which it feeds, once what is due today was given. */
+  readonly daysAfter: (today: number, due: readonly FeedDose[], nextOn: number) => readonly number[]
+}
+
+/** What a run has to do with. */
+export interface RunContext {
+  readonly garden: Garden
+  readonly feeding: PotFeeding
+  readonly plan: FeedPlan
+  readonly productOf: (id: string) => FeedProduct | undefined
+}

@@ -1,0 +1,15 @@
+import { stepsOf, type BentStep, type FeedPlan } from '../../feed'
+import { byMeasure, stepsToMeasure } from './byMeasure'
+import { bySteps } from './bySteps'
+import type { PlanRun, RunContext } from './run'
+
+/** The one programme that is not made of steps; all others are a table in `feed/schools`. */
+const isToMeasure = ({ programmeId }: FeedPlan) => programmeId === 'toMeasure'
+
+/** Steps of a plan, as far as products are chosen for it. */
+export const stepsFor = (plan: FeedPlan): readonly BentStep[] =>
+  isToMeasure(plan) ? stepsToMeasure(plan) : stepsOf(plan)
+
+/** The plan of a pot as it runs there. */
+export const runOf = (context: RunContext): PlanRun =>
+  isToMeasure(context.plan) ? byMeasure(context) : bySteps(context)

@@ -1,0 +1,29 @@
+import { addDays, daysBetween } from '../../units'
+import { waterDues, type Due, type GardenCourse, type GardenToday } from '../course'
+import { feedDays, type FeedToday } from '../feed'
+
+type FeedOf = (containerId: string) => FeedToday | undefined
+
+/** All that is due today, pot by pot in walking order: water first, then what waits as well. */
+export const duesToday = ({ pots, date }: GardenToday, feedOf: FeedOf): readonly Due[] =>
+  pots.flatMap((pot) => [...waterDues(pot, date), ...(feedOf(pot.container.id)?.due ?? [])])
+
+/**
+ * What will be due after today, as far as it has a date of its own: feeds by their
+ * plans. Water is asked for again every day and hangs on the strings as it comes.
+ */
+export function duesAhead(
+  { garden, from, today, pots }: GardenCourse,
+  feedOf: FeedOf,
+): readonly Due[] {
+  const day = daysBetween(from, today)
+  return pots.flatMap(({ container: { id: containerId } }) => {
+    const feed = feedOf(containerId)
+    return (feed ? feedDays(garden, feed, day) : []).map((on): Due => ({
+      kind: 'feed',
+      containerId,
+      dueOn: addDays(from, on),
+      amounts: [],
+    }))
+  })
+}

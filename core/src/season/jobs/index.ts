@@ -1,0 +1,1 @@
+export { duesAhead, duesToday } from './dues'
