@@ -102,7 +102,8 @@ for (let lot = 0; lot < LOTS; lot += 1)
       await nav.locator('a[href="/line-up"]').click()
       const drawn = page.locator('[data-pot]').first()
       if (await drawn.isVisible()) {
-        await drawn.click()
+        // By key: the middle of a thimble under tall plants is air.
+        await drawn.press('Enter')
         await page.getByRole('link', { name: 'Open its page' }).click()
         await expectDrawn(page, `${garden.name}, pot`)
       }

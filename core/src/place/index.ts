@@ -36,6 +36,7 @@ export {
   crowdedPairs,
   doorwayOf,
   freePlaceFor,
+  freePlacesFor,
   outOfReach,
   snapped,
   standingFaults,

@@ -1,3 +1,4 @@
+import type { Container } from '../container'
 import {
   awayFromSideMm,
   boxOf,
@@ -9,7 +10,7 @@ import {
   type Box,
   type PlanPoint,
 } from './geometry'
-import { boxAround, gapMm, isLevelWith, type Footprint } from './footprint'
+import { boxAround, gapMm, isLevelWith, footprintOf, type Footprint } from './footprint'
 import type { Plan } from './plan'
 
 export interface StandingFault {
@@ -236,6 +237,32 @@ export const awayFromSidesMm = (
   )
 
 const SEARCH_STEP_MM = 50
+
+/**
+ * A place for each of some containers that have none yet, as far as there is room:
+ * the larger ones are not put first, they come in the order in which they are walked to.
+ *
+ * @param others footprints of what stands there
+ * @returns by the container's id; what found no room is not in it
+ */
+export function freePlacesFor(
+  plan: Plan,
+  containers: readonly Container[],
+  others: readonly Footprint[],
+): ReadonlyMap<string, PlanPoint> {
+  const placed = [...others]
+  const found = new Map<string, PlanPoint>()
+  const { leftMm, lowMm } = boxOf(plan.corners)
+  for (const container of containers) {
+    const standing = { xMm: leftMm, yMm: lowMm, isTurned: false }
+    const print = footprintOf({ ...container, standing })
+    const place = print && freePlaceFor(plan, print, placed)
+    if (!place) continue
+    placed.push({ ...print, ...place })
+    found.set(container.id, place)
+  }
+  return found
+}
 
 /**
  * A place for a container that has none yet: the first, from the front inwards

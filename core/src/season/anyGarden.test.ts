@@ -4,6 +4,7 @@ import fc from 'fast-check'
 import highsLoader from 'highs'
 import { anyGarden } from '../../test/anyGarden'
 import { hostileIds } from '../../test/arbitrary'
+import { notNumbers } from '../../test/numbers'
 import { doseFor, programmeIds, starterProducts } from '../feed'
 import * as gardens from '../garden'
 import { feedProducts, readGarden, writeGarden, type Garden } from '../garden'
@@ -176,6 +177,11 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
     season
       .duesAhead(here.course, feedOf(here))
       .forEach(({ dueOn }) => expect(dueOn > here.course.today).toBe(true)),
+  crownsOf: ({ day }) =>
+    season.crownsOf(day.pots).forEach(({ radiusMm }) => expect(radiusMm).toBeGreaterThan(0)),
+  curveAboutToday: (here) => eachPot(here, (pot) => season.curveAboutToday(here.course, pot)),
+  probeQuestion: (here) => eachPot(here, (pot) => season.probeQuestion(here.course, pot)),
+  readingsToKeep: ({ garden }) => season.readingsToKeep(garden, 'none', []),
   waterDues: (here) => here.day.pots.forEach((pot) => season.waterDues(pot, TODAY)),
   beadOfDays: (here) =>
     eachPot(here, (pot) => season.beadOfDays(season.potString(here.course, pot), 0, 7)),
@@ -325,6 +331,19 @@ describe('any valid garden', () => {
           }
       }),
       { numRuns: 20, seed: 14, endOnFailure: true },
+    )
+  })
+  test('gives no number that is none, in its course, its days and its ledgers', () => {
+    fc.assert(
+      fc.property(anyGarden, (garden) => {
+        const course = season.gardenCourse({ ...garden, clock: NOW }, NOW)
+        const curves = course.pots.map((pot) => season.curveAboutToday(course, pot))
+        const ledgers = course.pots.map((pot) => season.potFeeding(course, pot))
+        const { garden: _given, ...ofCourse } = course
+        const today = season.gardenOn(course, TODAY)
+        expect(notNumbers({ ofCourse, today, curves, ledgers })).toEqual([])
+      }),
+      { numRuns: 20, endOnFailure: true },
     )
   })
   test('varieties are drawn from their schema too', () =>

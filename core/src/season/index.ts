@@ -42,6 +42,7 @@ export {
   type Wilting,
   type WiltingAsked,
   tellingTest,
+  curveAboutToday,
   waterCurve,
   type WaterCurve,
   type WaterDayFacts,
@@ -130,3 +131,5 @@ export {
 } from './walk'
 export { duesAhead, duesToday } from './jobs'
 export { waterDues, type Amount, type Due } from './course'
+export { crownsOf } from './plant'
+export { PROBE_DEPTH_MM, probeQuestion, readingsToKeep, type ProbeQuestion } from './water'

@@ -1,7 +1,4 @@
-import type { ProbeReading } from '@rimbo/core'
-
-/** What the probe is told about the pot it stands in. */
-export type ProbeQuestion = Readonly<Record<string, string | number>>
+import type { ProbeQuestion, ProbeReading } from '@rimbo/core'
 
 /**
  * Reads what the simulated soil probe has kept, as it streams in.

@@ -12,8 +12,6 @@ import { fingerMark } from './knots'
  */
 const props = defineProps<{
   curve: WaterCurve
-  /** Hours of the curve up to which the weather is measured or forecast. */
-  knownTo: number
   /** Another way of doing it, from now on: what is left by the hour, 0–1. */
   other?: { readonly name: string; readonly leftShare: Float64Array } | undefined
   waterWords: (litres: number) => string
@@ -121,9 +119,9 @@ const dayPx = computed(() => x.value(24) - x.value(0))
     <svg v-if="width > 0" :width="width" :height="height" role="img" :aria-label="label">
       <rect
         class="chart-unknown"
-        :x="x(Math.min(hours, knownTo))"
+        :x="x(Math.min(hours, curve.knownHours))"
         :y="TOP"
-        :width="Math.max(0, x(hours) - x(Math.min(hours, knownTo)))"
+        :width="Math.max(0, x(hours) - x(Math.min(hours, curve.knownHours)))"
         :height="bottom - TOP"
       />
       <g v-for="(day, index) in curve.days" :key="day.date">

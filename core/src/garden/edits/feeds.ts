@@ -56,10 +56,18 @@ const isGeneric = (id: string) => feedCatalogue.some((one) => one.id === id)
 const countFeed = (draft: Garden, productId: string, { recordId: id, ...count }: Counted) =>
   draft.records.push({ id, kind: 'count', ...count, itemId: productId, unit: 'g' })
 
-/** A feed on the shelf is counted; of one that is counted to nothing none is left. */
+/** A feed on the shelf is counted. */
 export const countOnShelf = (productId: string, name: string, counted: Counted): GardenEdit =>
   editOf('shelf', { name }, (draft) => {
     countFeed(draft, productId, counted)
+  })
+
+/** A feed is taken off the shelf: nobody says any more how much of it there is. */
+export const takeOffShelf = (productId: string, name: string): GardenEdit =>
+  editOf('shelf', { name }, (draft) => {
+    draft.records = draft.records.filter(
+      (one) => one.kind !== 'count' || one.unit !== 'g' || one.itemId !== productId,
+    )
   })
 
 /** A feed of one's own as its label has it, and how much of it is at hand, where that was told. */

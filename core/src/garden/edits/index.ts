@@ -31,6 +31,7 @@ export {
   recordFeeds,
   removeProduct,
   stopFeeding,
+  takeOffShelf,
   type FeedsGiven,
 } from './feeds'
 export { recordOne, recordProbe, removeRecord } from './records'

@@ -5,7 +5,7 @@ import { everyRecord } from './common'
 /** Loose litres of what is mixed with, grams of what is fed. */
 export const stockUnits = ['L', 'g'] as const
 
-/** Something at hand was counted, weighed or measured; nothing of it is left where the amount is 0. */
+/** Something at hand was counted, weighed or measured; what was used since is in the other records. */
 export const count = {
   schema: open({
     ...everyRecord,

@@ -13,15 +13,17 @@ export interface ShelfStock {
   /** Never below nothing: then more was used than was counted. */
   readonly leftG: number
   readonly isOverdrawn: boolean
+  /** Little is left of what was counted. */
+  readonly isLow: boolean
 }
 
-/** The feeds on the shelf: counted, and not to nothing. */
+/** Less than this share of what was counted is told as low. */
+const LOW_SHARE = 0.2
+
+/** The feeds on the shelf: all that were counted, and be it to nothing. */
 export const shelfStock = (garden: Garden): readonly ShelfStock[] =>
   stockOn(garden).flatMap((item): ShelfStock[] => {
-    const product =
-      item.kind === 'feed' && item.countedAmount > 0
-        ? feedProductOf(garden, item.itemId)
-        : undefined
+    const product = item.kind === 'feed' ? feedProductOf(garden, item.itemId) : undefined
     if (!product) return []
     return [
       {
@@ -31,6 +33,7 @@ export const shelfStock = (garden: Garden): readonly ShelfStock[] =>
         usedG: item.usedSince,
         leftG: item.amount,
         isOverdrawn: item.usedSince > item.countedAmount,
+        isLow: item.amount < LOW_SHARE * item.countedAmount,
       },
     ]
   })

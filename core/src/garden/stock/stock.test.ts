@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { demo, demoText, withoutCounts } from '../../../test/demo'
 import {
+  edits,
   ingredientStockL,
   readGarden,
   shelfStock,
@@ -90,13 +91,15 @@ describe('the ledger', () => {
         expect(item(shuffled)).toEqual(item(records)),
       ),
     ))
-  test('counted to nothing it is off the shelf, and its record stays', () => {
+  test('counted to nothing it stays on the shelf; taken off, its counts go and what was given stays', () => {
     const garden = {
       ...withoutCounts(demo),
       records: [...records, countOf('g', '2026-06-03T08:00', 0)],
     }
+    expect(shelfStock(garden)).toMatchObject([{ leftG: 0, isOverdrawn: false }])
+    edits.takeOffShelf('epsomSalt', '').apply(garden)
     expect(shelfStock(garden)).toEqual([])
-    expect(item(garden.records)).toMatchObject({ amount: 0, countedAmount: 0 })
+    expect(garden.records.map(({ kind }) => kind)).toEqual(['feed', 'feed', 'feed', 'feed'])
   })
   test('lime that was strewn is gone as well', () => {
     const ground = (extra: GardenRecord[]) =>

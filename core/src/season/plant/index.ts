@@ -1,3 +1,4 @@
+export { crownsOf } from './crowns'
 export { yearsSpread, type PlantingSpread, type YearsAsked, type YearsSpread } from './years'
 export { siteOf, spaceLoadOf, type SiteOf } from './site'
 export { arrangeTaskOf, standingSpots } from './arranging'

@@ -10,7 +10,7 @@ import {
 } from '../../water'
 import { addDays, InputError } from '../../units'
 import { HOURS_A_DAY } from '../../weather'
-import { suctionOf, type GardenCourse, type PotCourse, stateAt } from '../course'
+import { firstUnknown, suctionOf, type GardenCourse, type PotCourse, stateAt } from '../course'
 
 /** The water of a pot hour by hour, as it is drawn: litres above wilting, its reservoir counted in. */
 export interface WaterCurve {
@@ -30,6 +30,8 @@ export interface WaterCurve {
   /** A day: used, and given, L. */
   readonly days: readonly WaterDayFacts[]
   readonly tests: readonly (WaterTest & { readonly leftL: number })[]
+  /** Hours of it whose weather is measured or forecast. */
+  readonly knownHours: number
 }
 
 export interface WaterDayFacts {
@@ -139,10 +141,22 @@ export function waterCurve(
     hangsL,
     givenL: run.givenL.slice(from, to),
     days,
+    knownHours: (firstUnknown(course.sky, today) - firstDay) * HOURS_A_DAY,
     tests: tests
       .filter(({ hour }) => hour > from && hour < to)
       .map((test) => ({ ...test, leftL: leftL[test.hour - from - 1]! })),
   }
+}
+
+/** Days that are drawn before and after today. */
+const DRAWN_DAYS = { past: 9, ahead: 7 } as const
+
+/** The curve of a pot about today; undefined where it has not had a morning with plants yet. */
+export function curveAboutToday(course: GardenCourse, pot: PotCourse): WaterCurve | undefined {
+  const { firstHour, nowHour } = pot.ofWater
+  return firstHour <= nowHour
+    ? waterCurve(course, pot, DRAWN_DAYS.past, DRAWN_DAYS.ahead)
+    : undefined
 }
 
 /** The finger test of the next two days that would tell most of this pot; undefined where its mix is not known. */

@@ -1,3 +1,4 @@
+export { PROBE_DEPTH_MM, probeQuestion, readingsToKeep, type ProbeQuestion } from './probe'
 export { whatIfKinds, whatIfs, type WhatIf, type WhatIfAsked, type WhatIfKind } from './whatIf'
 export { dripFor, planLeaving, type LeavingAsked } from './leaving'
 export {
@@ -8,5 +9,11 @@ export {
   type Wilting,
   type WiltingAsked,
 } from './wilting'
-export { tellingTest, waterCurve, type WaterCurve, type WaterDayFacts } from './curve'
+export {
+  tellingTest,
+  curveAboutToday,
+  waterCurve,
+  type WaterCurve,
+  type WaterDayFacts,
+} from './curve'
 export { waterRisks, type FruitRisks, type WaterRisks } from './risk'

@@ -45,7 +45,8 @@ const CLEARNESS_SD = 0.12
 function gammaFromMean(meanMm: number): { rainShape: number; rainScaleMm: number } {
   // Their line has no meaning for small rains, where the exponential stands in its place.
   const rainScaleMm = Math.max(meanMm, -2.16 + 1.83 * meanMm)
-  return { rainShape: meanMm / rainScaleMm, rainScaleMm }
+  // A climate table may have a wet day in a month and round its rain to nothing.
+  return { rainShape: rainScaleMm > 0 ? meanMm / rainScaleMm : 1, rainScaleMm }
 }
 
 function monthFrom(site: Site, normal: MonthNormal, month: number): MonthModel {

@@ -74,8 +74,6 @@ const spoon = (product: FeedProduct) =>
         garden.value.settings.measures,
       )
 const KILO = 1000
-const LOW_SHARE = 0.2
-const isLow = ({ countedG, leftG }: ShelfStock) => leftG < LOW_SHARE * countedG
 const kiloPrice = (product: FeedProduct) => {
   const price = priceOfG(product)
   return price === undefined ? '–' : money(price * KILO)
@@ -99,7 +97,7 @@ async function keepCount(): Promise<void> {
   countedId.value = undefined
 }
 async function takeOff(productId: string): Promise<void> {
-  await putOn(productId, 0)
+  await store.edit(edits.takeOffShelf(productId, productName(productId)))
 }
 
 // Another one.
@@ -178,7 +176,7 @@ async function removeProduct(id: string): Promise<void> {
             <td class="number">
               {{ spoon(one.product) === undefined ? '?' : mass(spoon(one.product)!) }}
             </td>
-            <td class="number" :class="{ strong: isLow(one) }">
+            <td class="number" :class="{ strong: one.isLow }">
               {{ mass(one.leftG) }}
               <div class="soft shelf-counted" :class="{ strong: one.isOverdrawn }">
                 {{

@@ -6,7 +6,7 @@ import {
   edits,
   boxOf,
   crowdedPairs,
-  crownAcrossMm,
+  crownsOf,
   footprintOf,
   outOfReach,
   siteOf,
@@ -89,26 +89,7 @@ const words = computed(() =>
   ),
 )
 const isGrown = ref(false)
-const crowns = computed(() =>
-  pots.value.flatMap(({ container, plants }) =>
-    container.standing && plants[0]
-      ? [
-          {
-            id: container.id,
-            ...container.standing,
-            radiusMm:
-              plants.reduce(
-                (sum, { variety, yield: { perPlant }, planting }) =>
-                  sum + crownAcrossMm(variety, perPlant, container.tower ? 1 : planting.count) ** 2,
-                0,
-              ) **
-                0.5 /
-              2,
-          },
-        ]
-      : [],
-  ),
-)
+const crowns = computed(() => crownsOf(pots.value))
 const faults = computed(() => (drafted.value ? standingFaults(drafted.value, prints.value) : []))
 const unreachable = computed(() => (drafted.value ? outOfReach(drafted.value, prints.value) : []))
 const wrongIds = computed(() => [...faults.value.map(({ id }) => id), ...unreachable.value])

@@ -1,9 +1,7 @@
 import type { Ref } from 'vue'
 import {
   edits,
-  boxOf,
-  footprintOf,
-  freePlaceFor,
+  freePlacesFor,
   type Container,
   type Footprint,
   type PlanPoint,
@@ -35,18 +33,8 @@ export function usePlacing(
   async function placeAll(): Promise<void> {
     const { plan } = space.value ?? {}
     if (!plan) return
-    const placed: Footprint[] = [...prints.value]
-    const found = new Map<string, PlanPoint>()
-    const { leftMm, lowMm } = boxOf(plan.corners)
-    for (const { container } of unplaced.value) {
-      const standing = { xMm: leftMm, yMm: lowMm, isTurned: false }
-      const print = footprintOf({ ...container, standing })!
-      const place = freePlaceFor(plan, print, placed)
-      if (!place) continue
-      placed.push({ ...print, ...place })
-      found.set(container.id, place)
-    }
-    await store.edit(edits.standAll(found))
+    const pots = unplaced.value.map(({ container }) => container)
+    await store.edit(edits.standAll(freePlacesFor(plan, pots, prints.value)))
   }
 
   return { stand, turn, putAway, placeAll }

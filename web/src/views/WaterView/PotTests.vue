@@ -5,16 +5,16 @@ import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
 import {
   edits,
-  addDays,
-  checkProbe,
   feels,
   fieldSchema,
   InputError,
   knuckles,
   plantKgOn,
+  PROBE_DEPTH_MM,
+  probeQuestion,
+  readingsToKeep,
   recordSchema,
   requireWeight,
-  WILTING_CM,
   type Garden,
   type GardenCourse,
   type PotCourse,
@@ -37,10 +37,6 @@ const { ofError: faultWords } = useFaultText()
 const { number } = useFormat()
 
 const HOURS = 24
-/** The probe keeps two days, and is asked every fourth hour of them. */
-const PROBE_HOURS = 48
-const PROBE_EVERY = 4
-const PROBE_MM = 100
 
 const opened = ref<'finger' | 'weigh' | 'drained' | 'probe'>()
 const kinds = ['finger', 'weigh', 'drained', 'probe'] as const
@@ -94,46 +90,24 @@ async function recordDrained(): Promise<void> {
   opened.value = undefined
 }
 
-/** What the simulated probe is told: how wet the mix about it can be, and when it was watered. */
-function question() {
-  const { pot } = props
-  const { mix, volumes, ofWater, needL } = pot
-  const from = Math.max(ofWater.firstHour, ofWater.nowHour - PROBE_HOURS)
-  const watered = Array.from({ length: ofWater.nowHour - from }, (_, hour) => hour).filter(
-    (hour) => ofWater.run.givenL[from + hour]! > 0,
-  )
-  const hour = String(from % HOURS).padStart(2, '0')
-  return {
-    from: `${addDays(props.course.from, Math.floor(from / HOURS))}T${hour}:00`,
-    hours: Math.max(1, ofWater.nowHour - from),
-    fullShare: mix?.drained.containerCapacity ?? 0.5,
-    wiltingShare: mix?.curve.waterShare(WILTING_CM) ?? 0.15,
-    useShareADay: Math.min(1, needL[today.value]! / volumes.fillVolumeL),
-    wateredAfterH: watered.join(','),
-    seed: props.garden.containers.findIndex(({ id }) => id === pot.container.id) + 1,
-  }
-}
 async function fetchProbe(): Promise<void> {
   probeSaid.value = undefined
   probeCount.value = 0
   const { container } = props.pot
   let readings
   try {
-    readings = await readProbe(question(), (count) => (probeCount.value = count))
+    readings = await readProbe(
+      probeQuestion(props.course, props.pot),
+      (count) => (probeCount.value = count),
+    )
   } catch {
     probeSaid.value = t('waterView.probe.none')
     return
   }
-  const { good, gaps, jumps } = checkProbe(readings)
-  const known = new Set(
-    props.garden.records
-      .filter(({ kind, containerId }) => kind === 'probe' && containerId === container.id)
-      .map(({ at }) => at),
-  )
-  const kept = good.filter(({ at }, index) => index % PROBE_EVERY === 0 && !known.has(at))
+  const { kept, gaps, jumps } = readingsToKeep(props.garden, container.id, readings)
   if (kept.length)
     await store.edit(
-      edits.recordProbe(kept, { containerId: container.id, depthMm: PROBE_MM }, nanoid),
+      edits.recordProbe(kept, { containerId: container.id, depthMm: PROBE_DEPTH_MM }, nanoid),
     )
   probeSaid.value = t('waterView.probe.said', {
     readings: number(readings.length),

@@ -23,7 +23,7 @@ const { t } = useI18n()
 const { water, day } = useFormat()
 const { plantWords, wholeWords } = usePotWords()
 const { recipeName } = useNames()
-const { course, shown, pot, curve, knownTo, risks } = useWaterPot(toRef(props, 'chosenId'))
+const { course, shown, pot, curve, risks } = useWaterPot(toRef(props, 'chosenId'))
 
 const AHEAD_DAYS = 14
 const AWAY_DAYS = 7
@@ -134,7 +134,6 @@ const { width, height } = useElementSize(figure)
         v-if="curve"
         class="water-curve"
         :curve="curve"
-        :known-to="knownTo"
         :other="other"
         :water-words="water"
         :day-words="(date) => day(date, { weekday: 'narrow', day: 'numeric' })"

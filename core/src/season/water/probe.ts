@@ -1,0 +1,68 @@
+import type { Garden, GardenRecord } from '../../garden'
+import { WILTING_CM } from '../../mix'
+import { addDays } from '../../units'
+import { checkProbe, type ProbeCheck, type ProbeReading } from '../../water'
+import { HOURS_A_DAY } from '../../weather'
+import type { GardenCourse, PotCourse } from '../course'
+
+/** The probe stands so deep, and keeps two days. */
+export const PROBE_DEPTH_MM = 100
+const KEPT_HOURS = 48
+/** Of its readings every so many is written down: mix does not change faster than that. */
+const EVERY_HOURS = 4
+/** What a mix holds at most and at wilting, where it is not known, share of its volume (memory). */
+const USUAL_SHARES = { full: 0.5, wilting: 0.15 } as const
+
+/** What the simulated probe is told of the pot it stands in. */
+export interface ProbeQuestion {
+  readonly [name: string]: string | number
+  readonly from: string
+  readonly hours: number
+  readonly fullShare: number
+  readonly wiltingShare: number
+  readonly useShareADay: number
+  /** Hours after `from` in which it was watered, with commas. */
+  readonly wateredAfterH: string
+  readonly seed: number
+}
+
+/** How wet the mix about a probe can be, and when it was watered in the two days before now. */
+export function probeQuestion(
+  { garden, from: courseFrom }: GardenCourse,
+  pot: PotCourse,
+): ProbeQuestion {
+  const { mix, volumes, ofWater, needL, container } = pot
+  const { firstHour, nowHour, run } = ofWater
+  const from = Math.max(firstHour, nowHour - KEPT_HOURS)
+  const hours = Math.max(0, nowHour - from)
+  const wateredAfterH = Array.from({ length: hours }, (_, hour) => hour).filter(
+    (hour) => run.givenL[from + hour]! > 0,
+  )
+  const hour = String(from % HOURS_A_DAY).padStart(2, '0')
+  return {
+    from: `${addDays(courseFrom, Math.floor(from / HOURS_A_DAY))}T${hour}:00`,
+    hours: Math.max(1, hours),
+    fullShare: mix?.drained.containerCapacity ?? USUAL_SHARES.full,
+    wiltingShare: mix?.curve.waterShare(WILTING_CM) ?? USUAL_SHARES.wilting,
+    useShareADay: Math.min(
+      1,
+      (needL[Math.floor(nowHour / HOURS_A_DAY)] ?? 0) / volumes.fillVolumeL,
+    ),
+    wateredAfterH: wateredAfterH.join(','),
+    seed: garden.containers.findIndex(({ id }) => id === container.id) + 1,
+  }
+}
+
+/** What a probe told, and which of it is to be written down: sound, now and then, not known yet. */
+export function readingsToKeep(
+  { records }: Pick<Garden, 'records'>,
+  containerId: string,
+  readings: readonly ProbeReading[],
+): ProbeCheck & { readonly kept: readonly ProbeReading[] } {
+  const check = checkProbe(readings)
+  const isOfPot = (record: GardenRecord) =>
+    record.kind === 'probe' && record.containerId === containerId
+  const known = new Set(records.filter(isOfPot).map(({ at }) => at))
+  const kept = check.good.filter(({ at }, index) => index % EVERY_HOURS === 0 && !known.has(at))
+  return { ...check, kept }
+}
