@@ -12,14 +12,14 @@ import {
   type Garden,
   type PotCourse,
   type WateredPot,
-  type WaterWeather,
+  type WaterDrive,
 } from '@rimbo/core'
 
 const RUNS = 100
 const PASSES = 9
 
 /** What the C program is given: a row of numbers, as its own comment lists them. */
-function inputOf(pot: WateredPot, weather: WaterWeather, visitH: Uint8Array): Float64Array {
+function inputOf(pot: WateredPot, weather: WaterDrive, visitH: Uint8Array): Float64Array {
   const { days, wallM2 } = weather
   return Float64Array.from([
     ...[days, RUNS, wallM2, pot.availableL, (pot.easyL / pot.availableL) * pot.sensitivity],
@@ -60,7 +60,7 @@ export function hourlyBalance({ water, ofWater }: PotCourse) {
   const days = weather.days - first
   const referenceMm = weather.referenceMm.slice(firstHour)
   const sums = weather.referenceSumMm.slice(firstHour)
-  const own: WaterWeather = {
+  const own: WaterDrive = {
     days,
     referenceMm,
     referenceSumMm: sums.map((mm) => mm - sums[0]!),

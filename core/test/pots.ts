@@ -2,7 +2,7 @@
 import type { Container, ContainerType } from '../src/container'
 import { mixBody } from '../src/container'
 import { drainedBody } from '../src/mix'
-import { sumsOf, suctionTable, waterStore, type WateredPot, type WaterWeather } from '../src/water'
+import { sumsOf, suctionTable, waterStore, type WateredPot, type WaterDrive } from '../src/water'
 import { made } from './made'
 import { mixed } from './mixes'
 
@@ -21,7 +21,7 @@ export function steadyWeather(
   days: number,
   dailyMm: number,
   { leafM2 = 0.25, openM2 = 0.03, wallM2 = 0, rainL = 0 } = {},
-): WaterWeather {
+): WaterDrive {
   const referenceMm = Float64Array.from({ length: days * 24 }, (_, hour) => {
     const height = Math.sin(((hour % 24) - 6) * (Math.PI / 14))
     return hour % 24 >= 6 && hour % 24 <= 20 ? Math.max(0, height) : 0

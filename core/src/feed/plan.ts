@@ -1,21 +1,6 @@
 import { z } from 'zod'
 import { idSchema, open } from '../units'
-
-export const programmeIds = [
-  'toMeasure',
-  'everyWatering',
-  'weekly',
-  'tenToFourteen',
-  'twiceAWeekLow',
-  'alternateWeeks',
-  'organicLiquid',
-  'granularAndCalcium',
-  'controlledAndLate',
-  'compostAndSeaweed',
-  'dryRing',
-  'manureAndMineral',
-] as const
-export type ProgrammeId = (typeof programmeIds)[number]
+import { programmeIds } from './schools'
 
 /** What a gardener feeds a pot by: a programme, bent to their own ways. */
 export const feedPlanSchema = open({

@@ -1,4 +1,3 @@
-import type { ProgrammeId } from './plan'
 import type { Placement } from './product'
 
 /**
@@ -55,7 +54,7 @@ const EACH_TIME_SHARE = 0.4
  * shrink with the pot. `toMeasure` is Rimbo's own: each feed brings what the ledger
  * is short of until the next.
  */
-export const programmes: Readonly<Record<ProgrammeId, readonly ProgrammeStep[]>> = {
+const table = {
   toMeasure: [],
   everyWatering: [
     step('balancedSoluble', ppm(100), 10, 0, {
@@ -97,4 +96,7 @@ export const programmes: Readonly<Record<ProgrammeId, readonly ProgrammeStep[]>>
     step('balancedGranular', label(0.5), 21, 14),
     step('tomatoFeed', label(0.5), 14, 2),
   ],
-}
+} satisfies Readonly<Record<string, readonly ProgrammeStep[]>>
+export type ProgrammeId = keyof typeof table
+export const programmes: Readonly<Record<ProgrammeId, readonly ProgrammeStep[]>> = table
+export const programmeIds = Object.keys(table) as [ProgrammeId, ...ProgrammeId[]]

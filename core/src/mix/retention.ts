@@ -15,7 +15,7 @@ export interface VanGenuchten {
 export interface RetentionCurve {
   /** Share of the volume that is not solid: all of it water when soaked, 0–1. */
   readonly totalPorosity: number
-  /** Share of the volume that is water at a suction in cm, 0–1. */
+  /** θ: share of the volume that is water at a suction in cm, 0–1. */
   readonly waterShare: (suctionCm: number) => number
   readonly vanGenuchten: VanGenuchten
 }

@@ -50,6 +50,6 @@ export {
 export { compassPoint, compassPoints, parseBearing } from './bearing'
 export { fieldSchema } from './fieldSchema'
 export { isFields, own } from './own'
-export { remembered } from './remembered'
+export { remembered, rememberedBy } from './remembered'
 export { solveWithHighs, type HighsLike, type Solution, type Solve } from './solver'
 export { cellOf, tableOptions, type TableRow } from './table'

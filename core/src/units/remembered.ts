@@ -31,5 +31,23 @@ export function remembered<O extends object, A extends readonly unknown[], R>(
   }
 }
 
+/**
+ * The same for a function that is asked with named things: its answers are kept with
+ * one of them, an object, and given again where all the others are the very same.
+ *
+ * @param of which of them
+ */
+export function rememberedBy<Asked extends object, R>(
+  of: keyof Asked,
+  work: (asked: Asked) => R,
+): (asked: Asked) => R {
+  let asked!: Asked
+  const answer = remembered((_of: object, ..._others: readonly unknown[]) => work(asked))
+  return (next) => {
+    asked = next
+    return answer(next[of] as object, ...(Object.values(next) as readonly unknown[]))
+  }
+}
+
 const isSameList = (one: readonly unknown[], other: readonly unknown[]) =>
   one.every((item, index) => isSame(item, other[index]))

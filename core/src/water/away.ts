@@ -7,7 +7,7 @@ import {
   type WateredPot,
   type WaterEvents,
   type WaterOptions,
-  type WaterWeather,
+  type WaterDrive,
 } from './pot'
 import { simulateWater } from './simulate'
 
@@ -51,7 +51,7 @@ export interface Absence {
  */
 export function survivesAway(
   container: WateredPot,
-  weather: WaterWeather,
+  weather: WaterDrive,
   events: WaterEvents,
   { leavesAtHour, days }: Absence,
   options: Pick<WaterOptions, 'thirst' | 'capacity'> = {},
@@ -95,7 +95,7 @@ export function survivesAway(
 export interface PotLeft {
   readonly id: string
   readonly pot: WateredPot
-  readonly weather: WaterWeather
+  readonly weather: WaterDrive
   readonly thirst: number
   readonly capacity: number
   /** Of the open surface's evaporation, what a deep mulch would leave, 0–1. */

@@ -18,7 +18,8 @@ export {
   type WaterCell,
   type WaterStore,
 } from './store'
-export { runsPastShare, simulateWater, SPLASH_L } from './simulate'
+export { runsPastShare, SPLASH_L } from './hour'
+export { simulateWater } from './simulate'
 export {
   DAYLIGHT_MM,
   emptyRun,
@@ -31,7 +32,7 @@ export {
   type WaterOptions,
   type WaterRun,
   type WaterState,
-  type WaterWeather,
+  type WaterDrive,
 } from './pot'
 export {
   aheadOfNowH,

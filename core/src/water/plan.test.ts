@@ -10,7 +10,7 @@ import {
   planWatering,
   simulateWater,
   type WateredPot,
-  type WaterWeather,
+  type WaterDrive,
 } from '.'
 
 const DAYS = 10
@@ -19,12 +19,12 @@ const none = { givenL: new Float64Array(HOURS) }
 const MORNING = 2 * HOURS_A_DAY + 7
 
 /** A grown plant on hot days of 6.5 mm, its own leaf, in moving air (practice: hot, open). */
-function hotDays(varietyId: string, leafShare = 1): WaterWeather {
+function hotDays(varietyId: string, leafShare = 1): WaterDrive {
   const leafM2 = varietyOf(varietyId).matureCanopyM2 * leafShare * 1.1 * 1.2
   return steadyWeather(DAYS, 6.5, { leafM2, openM2: 0.03 })
 }
 /** As it stands at seven when it was filled on the evening before. */
-const morning = (pot: WateredPot, weather: WaterWeather) =>
+const morning = (pot: WateredPot, weather: WaterDrive) =>
   simulateWater(
     pot,
     weather,

@@ -6,9 +6,10 @@ import {
   type WaterEvents,
   type WaterOptions,
   type WaterState,
-  type WaterWeather,
+  type WaterDrive,
 } from './pot'
-import { runsPastShare, simulateWater } from './simulate'
+import { runsPastShare } from './hour'
+import { simulateWater } from './simulate'
 
 /** Hours of the gardener's clock at which pots are watered (practice: in the morning). */
 export const MORNING_H = 7
@@ -91,7 +92,7 @@ function firstBelow(row: Float64Array, limit: number): number | undefined {
  */
 export function shortInH(
   hadShare: Float64Array,
-  { referenceSumMm }: WaterWeather,
+  { referenceSumMm }: WaterDrive,
   from: number,
 ): number | undefined {
   const missed = new Float64Array(hadShare.length + 1)
@@ -119,7 +120,7 @@ export function shortInH(
  */
 export function planWatering(
   container: WateredPot,
-  weather: WaterWeather,
+  weather: WaterDrive,
   state: WaterState,
   events: Pick<WaterEvents, 'givenL' | 'fillH'>,
   now: number,

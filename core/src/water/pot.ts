@@ -19,8 +19,8 @@ export interface WateredPot extends WaterStore {
   readonly sensitivity: number
 }
 
-/** What draws on a pot, day by day, and what falls into it. */
-export interface WaterWeather {
+/** What drives a pot's water: the air and its leaves, open mix and wall, which draw on it, and the rain. */
+export interface WaterDrive {
   readonly days: number
   /** From short grass where the pot stands, mm in each hour. */
   readonly referenceMm: Float64Array

@@ -30,24 +30,33 @@ export interface CellRows {
   readonly usedL: Float64Array
 }
 
+/** What comes over a pot by the hour. */
+export interface HourRows {
+  readonly referenceMm: Float64Array
+  readonly givenL: Float64Array
+  readonly visitH: Uint8Array
+}
+
+/** Hours to be gone through, and the hour that the rows written into begin with. */
+export interface HourSpan {
+  from: number
+  /** They end before it, or with the first that is not quiet. */
+  to: number
+  readonly offset: number
+}
+
 /**
  * Hours in which nobody comes by, nothing falls and nothing rises from below: most
  * of all hours. They are gone through in a loop of their own, as short as it can be.
  *
- * @param from first hour; they end before `to`, or with the first that is not quiet
- * @param offset of the rows: the hour that they begin with
  * @returns the hour after the last quiet one
  */
 export function quietHours(
   now: CellNow,
   day: CellDay,
-  referenceMm: Float64Array,
-  givenL: Float64Array,
-  visitH: Uint8Array,
+  { referenceMm, givenL, visitH }: HourRows,
   rows: CellRows,
-  from: number,
-  to: number,
-  offset: number,
+  { from, to, offset }: HourSpan,
 ): number {
   const { thirst, leafM2, openM2, wallShareM2, availableL, stressedL, aLitre, onSurface } = day
   const { missingL, driestShare, hadShare, usedL } = rows

@@ -1,7 +1,7 @@
 import type { Variety } from '../plant'
 import { memory, practice, published, reason, type Reason } from '../units'
 import { HOURS_A_DAY } from '../weather'
-import { DAYLIGHT_MM, type WaterRun, type WaterWeather } from './pot'
+import { DAYLIGHT_MM, type WaterRun, type WaterDrive } from './pot'
 
 export const riskLevels = ['low', 'raised', 'high'] as const
 export type RiskLevel = (typeof riskLevels)[number]
@@ -54,7 +54,7 @@ export interface FruitOnPlant {
  */
 export function blossomEndRotRisk(
   { hadShare }: WaterRun,
-  { referenceMm }: WaterWeather,
+  { referenceMm }: WaterDrive,
   now: number,
   { variety, isSwelling, ecDsM }: FruitOnPlant,
 ): FruitRisk {

@@ -134,7 +134,7 @@ const FREE_SHARE_A_MM = 0.04
 const FREE_SHARE = { least: 0.1, most: 0.8 }
 
 /**
- * Of a pot's water, what may be used before the plant goes short, 0–1: what is
+ * p: of a pot's water, the share that may be used before the plant goes short, 0–1: what is
  * easily available, less for peppers, less on a day that draws much.
  *
  * @param dailyMm what a field of the crop draws that day, mm: not what one lone plant does
@@ -154,7 +154,7 @@ export const freeShareOf = (
   )
 
 /**
- * Of the water a plant wants, what a pot lets it have when so much is missing, 0–1.
+ * Ks: of the water a plant needs, what a pot lets it have when so much is missing, 0–1.
  *
  * @source FAO 56, Eq. 84
  */

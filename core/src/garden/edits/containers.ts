@@ -73,7 +73,8 @@ export const standContainer = (
 ): GardenEdit =>
   moved(code, (draft) => {
     const container = requireIn(draft.containers, id)
-    container.standing = { isTurned: false, ...container.standing, ...to }
+    const isTurned = to.isTurned ?? container.standing?.isTurned ?? false
+    container.standing = { ...container.standing, ...to, isTurned }
   })
 
 /** A pot is turned by a quarter where it stands. */

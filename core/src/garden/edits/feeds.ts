@@ -5,7 +5,7 @@ import type { Garden } from '../garden'
 import type { GardenRecord } from '../kinds'
 import { keepIn, requireIn } from '../touched'
 import { editOf, without, type GardenEdit } from './edit'
-import type { Counted } from './mixes'
+import { countRecord, type Counted } from './records'
 
 type Named = Pick<Container, 'id' | 'code'>
 type FeedRecord = Extract<GardenRecord, { readonly kind: 'feed' }>
@@ -32,16 +32,16 @@ function recordsOfFeeds(
     const volumeL = dose === first ? dose.solution?.volumeL : undefined
     return {
       id: newId(),
-      kind: 'feed',
       at,
       containerId: container.id,
+      kind: 'feed',
       productId: dose.product.id,
       massG: dose.massG,
       ...(volumeL !== undefined && { volumeL }),
     }
   })
   if (plainL <= SPLASH_L) return feeds
-  return [...feeds, { id: newId(), kind: 'water', at, containerId: container.id, volumeL: plainL }]
+  return [...feeds, { id: newId(), at, containerId: container.id, kind: 'water', volumeL: plainL }]
 }
 
 export const recordFeeds = (given: FeedsGiven, newId: () => string): GardenEdit => ({
@@ -53,8 +53,8 @@ export const recordFeeds = (given: FeedsGiven, newId: () => string): GardenEdit 
 
 const isGeneric = (id: string) => feedCatalogue.some((one) => one.id === id)
 
-const countFeed = (draft: Garden, productId: string, { recordId: id, ...count }: Counted) =>
-  draft.records.push({ id, kind: 'count', ...count, itemId: productId, unit: 'g' })
+const countFeed = (draft: Garden, productId: string, counted: Counted) =>
+  draft.records.push(countRecord(counted, productId, 'g'))
 
 /** A feed on the shelf is counted. */
 export const countOnShelf = (productId: string, name: string, counted: Counted): GardenEdit =>

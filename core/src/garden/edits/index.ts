@@ -20,7 +20,6 @@ export {
   removeMixTest,
   removeRecipe,
   setMix,
-  type Counted,
 } from './mixes'
 export {
   countOnShelf,
@@ -34,6 +33,6 @@ export {
   takeOffShelf,
   type FeedsGiven,
 } from './feeds'
-export { recordOne, recordProbe, removeRecord } from './records'
+export { recordOne, recordProbe, removeRecord, type Counted } from './records'
 export { keepDay, keepNormals, takeFileDays, takeServiceDays, type ClimateTyped } from './weather'
 export { changeSettings, changeWater, type SettingsTouched } from './settings'

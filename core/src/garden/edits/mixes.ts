@@ -3,6 +3,7 @@ import { own } from '../../units'
 import type { Garden } from '../garden'
 import { keepIn } from '../touched'
 import { editOf, without, type GardenEdit } from './edit'
+import { countRecord, type Counted } from './records'
 
 /** Some pots are filled with a mix. */
 export const setMix = (
@@ -29,13 +30,6 @@ export const removeRecipe = (id: string, name: string): GardenEdit =>
       if (container.recipeId === id) delete container.recipeId
   })
 
-/** So much of an ingredient is at hand, loose litres. */
-export interface Counted {
-  readonly recordId: string
-  readonly at: string
-  readonly amount: number
-}
-
 /** An ingredient as its form has it, and how much of it is at hand, where that was counted. */
 export const keepIngredient = (
   ingredient: Ingredient,
@@ -45,9 +39,7 @@ export const keepIngredient = (
 ): GardenEdit =>
   editOf('ingredient', { name: ingredient.name ?? '' }, (draft) => {
     keepIn(draft.ingredients, ingredient, start, isNew)
-    if (!counted) return
-    const { recordId: id, ...count } = counted
-    draft.records.push({ id, kind: 'count', ...count, itemId: ingredient.id, unit: 'L' })
+    if (counted) draft.records.push(countRecord(counted, ingredient.id, 'L'))
   })
 
 /** Whether an ingredient of one's own stands in a recipe: then it has to stay. */

@@ -31,7 +31,7 @@ export const plantInto = (
     const { containerId, varietyId, count, plantedOn } = planting
     if (plantedOn > now.slice(0, 10)) return
     const at = `${plantedOn}${now.slice(10)}`
-    draft.records.push({ id: recordId, kind: 'plant', at, containerId, varietyId, count })
+    draft.records.push({ id: recordId, at, containerId, kind: 'plant', varietyId, count })
   })
 
 /** Plants are taken out of a pot. */

@@ -2,7 +2,7 @@ import type { Container } from '../../container'
 import { mixesOf, type Garden, type GardenRecord } from '../../garden'
 import { weatherAt, type OpenDay, type Place, type SpotDay } from '../../place'
 import { canopyOn, grownPlantKg, growthCourse, type GrowthCourse } from '../../plant'
-import { dayOf, daysBetween, remembered } from '../../units'
+import { dayOf, daysBetween, remembered, rememberedBy } from '../../units'
 import { EVENING_FROM_H, MORNING_H, waterUseL, type WaterDemand } from '../../water'
 import { HOURS_A_DAY } from '../../weather'
 import { potBase, type PlantingBase, type PotBase } from './pot'
@@ -17,7 +17,7 @@ import {
 } from './recorded'
 import { frostsOfPlace, openDaysOf, skyOf, type Sky } from './sky'
 import { courseSpan } from './span'
-import { dailyShareOf, visitsOf, waterOf, waterWeatherOf, type PotWater } from './potWater'
+import { dailyShareOf, visitsOf, waterOf, waterDriveOf, type PotWater } from './potWater'
 import { isLookedAtAfterPouring, testsOf } from './waterTests'
 
 /** Plants of one planting through the season. */
@@ -103,19 +103,33 @@ export function demandOn(
   }
 }
 
-const potCourse = remembered(courseOf)
+const potCourse = rememberedBy('base', courseOf)
+
+/** All that a container's course is made of. */
+interface CourseAsked {
+  readonly base: PotBase
+  readonly place: Place
+  /** Of this container, and of the nursery. */
+  readonly records: readonly GardenRecord[]
+  readonly nursery: readonly NurseryRecord[]
+  readonly openDays: readonly OpenDay[]
+  readonly todayDate: string
+  /** Hour of that day. */
+  readonly nowH: number
+  readonly expectedFrosts: readonly string[]
+}
 
 /** Growth and water of a container. */
-function courseOf(
-  base: PotBase,
-  place: Place,
-  records: readonly GardenRecord[],
-  nursery: readonly NurseryRecord[],
-  openDays: readonly OpenDay[],
-  todayDate: string,
-  nowH: number,
-  expectedFrosts: readonly string[],
-): PotCourse {
+function courseOf({
+  base,
+  place,
+  records,
+  nursery,
+  openDays,
+  todayDate,
+  nowH,
+  expectedFrosts,
+}: CourseAsked): PotCourse {
   const days = openDays.length
   const dates = openDays.map(({ weather }) => weather.date)
   const from = dates[0]!
@@ -147,9 +161,9 @@ function courseOf(
       ),
     }))
   const watered = (plants: readonly PlantingCourse[], isLearning: boolean) => {
-    const ofDays = waterWeatherOf(base, place, weather, plantedOn, (day) => canopiesOn(plants, day))
+    const ofDays = waterDriveOf(base, place, weather, plantedOn, (day) => canopiesOn(plants, day))
     const tests = isLearning ? testsOf(base, records, from, (day) => plantKgOn(plants, day)) : []
-    return waterOf(base, ofDays, doings, visitH, tests, firstHour, nowHour)
+    return waterOf(base, ofDays, { doings, visitH, known: tests, firstHour, nowHour })
   }
   const unhindered = grown(undefined)
   const first = watered(unhindered, false)
@@ -239,16 +253,16 @@ export function gardenCourse(
     sky: ofDays,
     openDays,
     pots: containers.map((container) =>
-      potCourse(
-        potBase(garden, container, mixes),
-        garden.place,
-        byContainer.get(container.id) ?? [],
+      potCourse({
+        base: potBase(garden, container, mixes),
+        place: garden.place,
+        records: byContainer.get(container.id) ?? [],
         nursery,
         openDays,
-        today,
+        todayDate: today,
         nowH,
-        frosts,
-      ),
+        expectedFrosts: frosts,
+      }),
     ),
   }
 }

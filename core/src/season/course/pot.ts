@@ -26,7 +26,7 @@ import {
   type RootRoom,
   type Variety,
 } from '../../plant'
-import { remembered, type Reason } from '../../units'
+import { remembered, rememberedBy, type Reason } from '../../units'
 import {
   FREE_BESIDE_TOMATO,
   suctionTable,
@@ -61,6 +61,8 @@ export interface PotBase {
   readonly container: Container
   readonly volumes: ContainerVolumes
   readonly mix: MixToday | undefined
+  /** The same, or a usual one where nobody said what is in it. */
+  readonly mixOrUsual: MixToday
   readonly mass: ContainerMass
   readonly plantings: readonly PlantingBase[]
   readonly shelter: Shelter
@@ -113,17 +115,22 @@ function shelterOf(container: Container, space: Space | undefined, place: Place)
   return space?.covered ? { ...shelter, rainShare: 0 } : shelter
 }
 
-const baseOf = remembered(
-  (
-    container: Container,
-    space: Space | undefined,
-    place: Place,
-    known: Mix | undefined,
-    usual: Mix,
-    planted: readonly Planting[],
-    varieties: readonly (Variety | undefined)[],
-    isWetted: boolean,
-  ): PotBase => {
+/** All that a container's base is made of. */
+interface BaseAsked {
+  readonly container: Container
+  readonly space: Space | undefined
+  readonly place: Place
+  readonly known: Mix | undefined
+  readonly usual: Mix
+  readonly planted: readonly Planting[]
+  /** Of each planting. */
+  readonly varieties: readonly (Variety | undefined)[]
+  readonly isWetted: boolean
+}
+
+const baseOf = rememberedBy(
+  'container',
+  ({ container, space, place, known, usual, planted, varieties, isWetted }: BaseAsked): PotBase => {
     const volumes = containerVolumes(container)
     const room = {
       ...volumes,
@@ -137,7 +144,7 @@ const baseOf = remembered(
     })
     const mix = known && mixIn(container, volumes, known)
     const store = waterStore(container, known ?? usual)
-    const weighed = mix ?? mixIn(container, volumes, usual)
+    const mixOrUsual = mix ?? mixIn(container, volumes, usual)
     const plantKg = plantings.reduce(
       (sum, { planting, variety, yield: expected }) =>
         sum + planting.count * grownPlantKg(variety, expected.perPlant),
@@ -147,9 +154,10 @@ const baseOf = remembered(
       container,
       volumes,
       mix,
+      mixOrUsual,
       mass: containerMass(
         container,
-        { dryDensityGL: weighed.blend.bulkDensityGL, ...weighed.drained, isUsual: !mix },
+        { dryDensityGL: mixOrUsual.blend.bulkDensityGL, ...mixOrUsual.drained, isUsual: !mix },
         plantKg,
       ),
       plantings,
@@ -174,16 +182,16 @@ export function potBase(
   mixes: ReturnType<typeof mixesOf>,
 ): PotBase {
   const planted = garden.plantings.filter((one) => one.containerId === container.id)
-  return baseOf(
+  return baseOf({
     container,
-    garden.spaces.find((one) => one.id === container.spaceId),
-    garden.place,
-    mixes(container.recipeId),
-    mixes(USUAL_MIX)!,
+    space: garden.spaces.find((one) => one.id === container.spaceId),
+    place: garden.place,
+    known: mixes(container.recipeId),
+    usual: mixes(USUAL_MIX)!,
     planted,
-    planted.map(({ varietyId }) => varietyOf(garden, varietyId)),
-    hasWettingAgent(garden, container),
-  )
+    varieties: planted.map(({ varietyId }) => varietyOf(garden, varietyId)),
+    isWetted: hasWettingAgent(garden, container),
+  })
 }
 
 const WETTING_AGENT = 'wettingAgent'

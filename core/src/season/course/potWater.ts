@@ -14,7 +14,7 @@ import {
   type WaterOptions,
   type WaterRun,
   type WaterTest,
-  type WaterWeather,
+  type WaterDrive,
 } from '../../water'
 import { HOURS_A_DAY, spreadOverHours } from '../../weather'
 import { suctionOf, type PotBase } from './pot'
@@ -36,12 +36,12 @@ export interface DayDrawing {
 }
 
 /** Weather and leaf of a pot as its hourly balance takes them, and what rain falls into past the leaves, m² by day. */
-export interface PotWeather extends WaterWeather {
+export interface PotWeather extends WaterDrive {
   readonly catchM2: Float64Array
 }
 
 /** Weather and leaf of a pot on its days. */
-export function waterWeatherOf(
+export function waterDriveOf(
   { container, volumes, wallM2 }: PotBase,
   place: Place,
   weather: readonly SpotDay[],
@@ -130,15 +130,21 @@ export interface PotWater {
   readonly nowHour: number
 }
 
+/** What was done to a pot's water and found of it, and the hours between which it is looked at. */
+interface HoursOfPot {
+  readonly doings: Doings
+  readonly visitH: Uint8Array
+  readonly known: readonly WaterTest[]
+  /** With plants in it. */
+  readonly firstHour: number
+  readonly nowHour: number
+}
+
 /** A pot's water by what was recorded, what was felt, and the plan for what is not known. */
 export function waterOf(
   base: PotBase,
   weather: PotWeather,
-  doings: Doings,
-  visitH: Uint8Array,
-  known: readonly WaterTest[],
-  firstHour: number,
-  nowHour: number,
+  { doings, visitH, known, firstHour, nowHour }: HoursOfPot,
 ): PotWater {
   const { water } = base
   const { fillH } = doings
@@ -189,7 +195,7 @@ export function waterOf(
 /** Of the water its leaves wanted, what a pot had each day, 0–1. */
 export function dailyShareOf(
   { hadShare }: WaterRun,
-  { referenceMm, days }: WaterWeather,
+  { referenceMm, days }: WaterDrive,
 ): Float64Array {
   const shares = new Float64Array(days).fill(1)
   for (let day = 0; day < days; day++) {

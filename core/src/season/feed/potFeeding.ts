@@ -21,10 +21,6 @@ import { dayOf, daysBetween, remembered, type Reason } from '../../units'
 import { HOURS_A_DAY } from '../../weather'
 import { type GardenCourse, type PotCourse, sorted } from '../course'
 
-/** A mix of which nothing is known: pores, and water when drained, share of its volume (memory). */
-const USUAL_POROSITY = 0.75
-const USUAL_CAPACITY = 0.5
-
 /** What a pot's plants were fed, need and have left, day by day of its course. */
 export interface PotFeeding {
   readonly pot: PotCourse
@@ -68,7 +64,7 @@ const needOf = remembered((pot: PotCourse): NutrientRows =>
 
 /** A container as its nutrient ledger takes it. */
 function fedPotOf(pot: PotCourse, plantedOn: number, water: Settings['water']): FedPot {
-  const { mix, volumes, weather, ofWater } = pot
+  const { mix, mixOrUsual, volumes, weather, ofWater } = pot
   const { fillVolumeL } = volumes
   const days = weather.length
   const pouredL = byDay(ofWater.run.givenL, days)
@@ -94,8 +90,8 @@ function fedPotOf(pot: PotCourse, plantedOn: number, water: Settings['water']): 
     pouredL,
     usedL,
     hasReservoir,
-    heldL: (mix?.drained.containerCapacity ?? USUAL_CAPACITY) * fillVolumeL,
-    saturatedL: (mix?.curve.totalPorosity ?? USUAL_POROSITY) * fillVolumeL,
+    heldL: mixOrUsual.drained.containerCapacity * fillVolumeL,
+    saturatedL: mixOrUsual.curve.totalPorosity * fillVolumeL,
     startG: {
       n: inPot(blend?.nutrientsMgL.n ?? 0),
       p: inPot(blend?.nutrientsMgL.p ?? 0),

@@ -10,8 +10,6 @@ export const PROBE_DEPTH_MM = 100
 const KEPT_HOURS = 48
 /** Of its readings every so many is written down: mix does not change faster than that. */
 const EVERY_HOURS = 4
-/** What a mix holds at most and at wilting, where it is not known, share of its volume (memory). */
-const USUAL_SHARES = { full: 0.5, wilting: 0.15 } as const
 
 /** What the simulated probe is told of the pot it stands in. */
 export interface ProbeQuestion {
@@ -31,7 +29,7 @@ export function probeQuestion(
   { garden, from: courseFrom }: GardenCourse,
   pot: PotCourse,
 ): ProbeQuestion {
-  const { mix, volumes, ofWater, needL, container } = pot
+  const { mixOrUsual, volumes, ofWater, needL, container } = pot
   const { firstHour, nowHour, run } = ofWater
   const from = Math.max(firstHour, nowHour - KEPT_HOURS)
   const hours = Math.max(0, nowHour - from)
@@ -42,8 +40,8 @@ export function probeQuestion(
   return {
     from: `${addDays(courseFrom, Math.floor(from / HOURS_A_DAY))}T${hour}:00`,
     hours: Math.max(1, hours),
-    fullShare: mix?.drained.containerCapacity ?? USUAL_SHARES.full,
-    wiltingShare: mix?.curve.waterShare(WILTING_CM) ?? USUAL_SHARES.wilting,
+    fullShare: mixOrUsual.drained.containerCapacity,
+    wiltingShare: mixOrUsual.curve.waterShare(WILTING_CM),
     useShareADay: Math.min(
       1,
       (needL[Math.floor(nowHour / HOURS_A_DAY)] ?? 0) / volumes.fillVolumeL,

@@ -1,8 +1,8 @@
 import { innerSizeMm, type Container, type Shape } from '../../container'
 import type { Place, SpotDay } from '../../place'
 import { HOURS_A_DAY } from '../../weather'
-import type { WaterState, WaterWeather } from '../../water'
-import { waterWeatherOf, type PotBase, canopiesOn, type PotCourse } from '../course'
+import type { WaterState, WaterDrive } from '../../water'
+import { waterDriveOf, type PotBase, canopiesOn, type PotCourse } from '../course'
 
 /** Of the sun, what a usual shade cloth lets through (practice: cloth of 40 %). */
 const CLOTH_LETS_THROUGH = 0.6
@@ -69,8 +69,8 @@ export const weatherFor = (
   weather: readonly SpotDay[],
   base: PotBase = pot,
   leafShare = 1,
-): WaterWeather =>
-  waterWeatherOf(base, place, weather, Math.floor(pot.ofWater.firstHour / HOURS_A_DAY), (day) =>
+): WaterDrive =>
+  waterDriveOf(base, place, weather, Math.floor(pot.ofWater.firstHour / HOURS_A_DAY), (day) =>
     canopiesOn(pot.plants, day).map((one) => ({ ...one, canopyM2: one.canopyM2 * leafShare })),
   )
 

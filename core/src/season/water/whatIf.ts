@@ -9,7 +9,7 @@ import {
   WILTS_BELOW,
   type WateredPot,
   type WaterRun,
-  type WaterWeather,
+  type WaterDrive,
 } from '../../water'
 import { HOURS_A_DAY } from '../../weather'
 import { mixIn, potBase, type PotBase, type GardenCourse, type PotCourse, stateAt } from '../course'
@@ -84,7 +84,7 @@ function withInsert(pot: PotCourse): WateredPot {
 interface Change {
   readonly base?: PotBase
   readonly water?: WateredPot
-  readonly weather?: WaterWeather
+  readonly weather?: WaterDrive
   readonly awayFor?: number
 }
 

@@ -11,7 +11,7 @@ import {
   simulateWater,
   sumsOf,
   WILTS_BELOW,
-  type WaterWeather,
+  type WaterDrive,
 } from '../../water'
 import {
   generateWeather,
@@ -86,7 +86,7 @@ function hoursOf(days: readonly DayInPlace[], garden: Garden) {
 
 /** One pot's weather of a year, written into the rows of the year before. */
 function fill(
-  into: WaterWeather,
+  into: WaterDrive,
   pot: PotCourse,
   garden: Garden,
   open: readonly ReturnType<typeof openDay>[],
@@ -160,7 +160,7 @@ export function wiltingChance(
   const visits = ofHabits((habit) => visitsBy(habit, days))
   const givenL = new Float64Array(days * HOURS_A_DAY)
   const hits = pots.map(() => ofHabits(() => 0))
-  const rows = pots.map(({ ofWater }): WaterWeather => {
+  const rows = pots.map(({ ofWater }): WaterDrive => {
     const referenceMm = new Float64Array(days * HOURS_A_DAY)
     return {
       days,

@@ -8,7 +8,7 @@ import {
   type WaterCorrection,
   type WaterEvents,
   type WaterState,
-  type WaterWeather,
+  type WaterDrive,
 } from '../pot'
 import { simulateWater } from '../simulate'
 import type { SuctionTable } from '../suction'
@@ -104,7 +104,7 @@ const copied = (state: WaterState): WaterState => ({ ...state, missingL: state.m
  */
 export function assimilate(
   container: WateredPot,
-  weather: WaterWeather,
+  weather: WaterDrive,
   events: Pick<WaterEvents, 'givenL' | 'fillH'>,
   observations: readonly WaterTest[],
   { seed, from, to, table, start, written, count = PARTICLES }: AssimilateOptions,

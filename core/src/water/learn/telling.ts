@@ -1,5 +1,5 @@
 import { EVENING_H, MORNING_H } from '../plan'
-import { type WateredPot, type WaterEvents, type WaterWeather } from '../pot'
+import { type WateredPot, type WaterEvents, type WaterDrive } from '../pot'
 import { simulateWater } from '../simulate'
 import { suctionAtDepthCm, type SuctionTable } from '../suction'
 import { HOURS_A_DAY } from '../../weather'
@@ -30,7 +30,7 @@ const ASKED_AT_H = [MORNING_H, 12, 16, EVENING_H]
  */
 export function mostTelling(
   container: WateredPot,
-  weather: WaterWeather,
+  weather: WaterDrive,
   events: Pick<WaterEvents, 'givenL'>,
   particles: readonly Particle[],
   table: SuctionTable,
