@@ -18,7 +18,7 @@ export {
   type WaterCell,
   type WaterStore,
 } from './store'
-export { runsPastShare, SPLASH_L } from './hour'
+export { runsPastShare, SPLASH_L } from './visit'
 export { simulateWater } from './simulate'
 export {
   DAYLIGHT_MM,

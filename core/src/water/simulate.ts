@@ -1,18 +1,12 @@
 import { InputError } from '../units'
 import { HOURS_A_DAY } from '../weather'
 import {
-  beginDay,
-  demandL,
-  draw,
-  fillingL,
-  intoReservoir,
-  land,
-  visitL,
-  type DayNow,
-  type PotNow,
-  type PotOfRun,
-} from './hour'
-import { quietHours, type CellDay, type CellNow, type HourSpan } from './quietHours'
+  FREELY_DRIED_MM,
+  MOST_DRIED_MM,
+  quietHours,
+  type CellDay,
+  type CellNow,
+} from './quietHours'
 import {
   emptyRun,
   EVENING_FROM_H,
@@ -23,54 +17,8 @@ import {
   type WaterRun,
   type WaterDrive,
 } from './pot'
-
-/** What tests found, hour by hour: it stands from the beginning of its hour on. */
-function correctionsOf(corrections: NonNullable<WaterOptions['corrections']>) {
-  const hours = Float64Array.from(corrections, ({ hour }) => hour)
-  let next = 0
-  return {
-    /** The hour of the next one. */
-    nextHour: (): number => hours[next] ?? Infinity,
-    apply: (now: PotNow, availableL: number, hour: number): void => {
-      while (next < hours.length && hours[next]! <= hour) {
-        const { missingShare, reservoirL } = corrections[next++]!
-        now.reservoirL = reservoirL
-        now.missing.fill(missingShare * availableL)
-      }
-    },
-  }
-}
-
-function potOfRun(container: WateredPot, wallM2: number, options: WaterOptions): PotOfRun {
-  const { thirst = 1, capacity = 1 } = options
-  const { cells, surfaceM2, reservoirL, repellentShare, sensitivity, capillaryLH } = container
-  const [cell] = cells
-  const share = 1 / cells.length
-  const availableL = cell!.availableL * capacity
-  return {
-    cell: cell!,
-    count: cells.length,
-    share,
-    wallM2,
-    thirst,
-    availableL,
-    aLitre: availableL > 0 ? 1 / availableL : 0,
-    onSurface: 1 / (surfaceM2 * share),
-    reservoirMostL: reservoirL,
-    surfaceM2,
-    repellentShare,
-    sensitivity,
-    capillaryLH,
-  }
-}
-
-/** Rows to write into, at what they mostly are. */
-function rowsOf(container: WateredPot, hours: number, into: WaterRun | undefined): WaterRun {
-  const out = into ?? emptyRun(hours, container)
-  out.hadShare.fill(1, 0, hours)
-  if (into) for (const row of [into.reservoirL, into.givenL, into.drainedL]) row.fill(0, 0, hours)
-  return out
-}
+import { freeShareOf } from './store'
+import { demandL, fillingL, runsPastShare, visitL } from './visit'
 
 /**
  * The water of a pot hour by hour.
@@ -92,98 +40,201 @@ export function simulateWater(
   events: WaterEvents,
   options: WaterOptions = {},
 ): WaterRun {
-  const { from = 0, to = weather.days * HOURS_A_DAY, isFilledDaily = false } = options
+  const { thirst = 1, capacity = 1, from = 0, to = weather.days * HOURS_A_DAY } = options
+  const isFilledDaily = options.isFilledDaily ?? false
   if (events.givenL.length < to || weather.referenceMm.length < to)
     throw new InputError('hoursMissing', { given: events.givenL.length, limit: to })
+  const { cells, repellentShare, sensitivity, surfaceM2, capillaryLH } = container
+  const reservoirMostL = container.reservoirL
+  const [cellOf] = cells
+  const out = options.into ?? emptyRun(to - from, container)
   const { givenL, visitH, fillH } = events
-  const { referenceMm } = weather
-  const pot = potOfRun(container, weather.wallM2, options)
-  const { count, reservoirMostL, availableL } = pot
-  const out = rowsOf(container, to - from, options.into)
+  const outMissingL = out.missingL
+  const outDriestShare = out.driestShare
+  const outReservoirL = out.reservoirL
+  const outHadShare = out.hadShare
+  const outGivenL = out.givenL
+  const outDrainedL = out.drainedL
+  const outUsedL = out.usedL
+  const { referenceMm, leafM2, openM2, wallM2, rainL, cropMm } = weather
+  const count = cells.length
+  const share = 1 / count
+  const availableL = cellOf!.availableL * capacity
+  /** One litre as a share of a cell, and as mm over the surface of a cell. */
+  const aLitre = availableL > 0 ? 1 / availableL : 0
+  const onSurface = 1 / (surfaceM2 * share)
+  const pot = { count, share, aLitre, wallM2, thirst, repellentShare, reservoirMostL }
+  const missing = out.end.missingL
   const start = options.start ?? fullPot(container)
-  const now: PotNow = {
-    missing: out.end.missingL,
-    reservoirL: start.reservoirL,
-    driedMm: start.driedMm,
+  missing.set(start.missingL)
+  let reservoir = start.reservoirL
+  let dried = start.driedMm
+  const corrections = options.corrections ?? []
+  const correctedHours = Float64Array.from(corrections, ({ hour }) => hour)
+  const correctedShares = Float64Array.from(corrections, ({ missingShare }) => missingShare)
+  const correctedReservoirs = Float64Array.from(corrections, (one) => one.reservoirL)
+  const correctionCount = corrections.length
+  let correction = 0
+
+  outHadShare.fill(1, 0, to - from)
+  if (options.into) {
+    outReservoirL.fill(0, 0, to - from)
+    outGivenL.fill(0, 0, to - from)
+    outDrainedL.fill(0, 0, to - from)
   }
-  now.missing.set(start.missingL)
-  const corrections = correctionsOf(options.corrections ?? [])
-  const today: DayNow = {
-    day: Math.floor(from / HOURS_A_DAY) - 1,
-    ends: from,
-    ...{ leafM2: 0, openM2: 0, rainL: 0, freeL: 0, stressedL: 0 },
-  }
-  const hourly = { referenceMm, givenL, visitH }
-  const span: HourSpan = { from, to, offset: from }
+
   const cell: CellNow = { missingL: 0, driedMm: 0 }
   const cellDay: CellDay = {
-    ...{ thirst: pot.thirst, leafM2: 0, openM2: 0, stressedL: 0 },
-    ...{ wallShareM2: pot.wallM2 * pot.aLitre, availableL },
-    ...{ aLitre: pot.aLitre, onSurface: pot.onSurface },
+    thirst,
+    leafM2: 0,
+    openM2: 0,
+    wallShareM2: wallM2 * aLitre,
+    availableL,
+    stressedL: 0,
+    aLitre,
+    onSurface,
   }
-  const written = { out, at: 0 }
+  let day = Math.floor(from / HOURS_A_DAY) - 1
+  let dayEnds = from
+  let leaf = 0
+  let open = 0
+  let rain = 0
+  let freeL = 0
+  let stressedL = 0
+  let hour = from
+  while (hour < to) {
+    const at = hour - from
+    if (hour === dayEnds) {
+      day++
+      dayEnds = (day + 1) * HOURS_A_DAY
+      leaf = leafM2[day]!
+      open = openM2[day]!
+      rain = rainL[day]! / HOURS_A_DAY
+      freeL = freeShareOf(cellOf!, sensitivity, cropMm[day]! * thirst) * availableL
+      stressedL = availableL - freeL
+      cellDay.leafM2 = leaf
+      cellDay.openM2 = open
+      cellDay.stressedL = stressedL
+    }
+    if (leaf < 0) {
+      // Nothing grows: it stands as it was filled.
+      outMissingL[at] = 0
+      outDriestShare[at] = 0
+      outUsedL[at] = 0
+      outReservoirL[at] = reservoir
+      hour++
+      continue
+    }
+    // What a test found stands at the beginning of its hour.
+    while (correction < correctionCount && correctedHours[correction]! <= hour) {
+      reservoir = correctedReservoirs[correction]!
+      missing.fill(correctedShares[correction++]! * availableL)
+    }
 
-  /** Goes through quiet hours, where there are any; the hour after the last of them. */
-  function quietFrom(hour: number): number {
-    if (count !== 1 || today.rainL !== 0 || reservoirMostL !== 0) return hour
-    cell.missingL = now.missing[0]!
-    cell.driedMm = now.driedMm
-    span.from = hour
-    span.to = Math.min(today.ends, to, corrections.nextHour())
-    const next = quietHours(cell, cellDay, hourly, out, span)
-    now.missing[0] = cell.missingL
-    now.driedMm = cell.driedMm
-    return next
-  }
-  /** What is poured in an hour: as recorded, to the drip, or as whoever comes by sees fit. */
-  function pouredAt(hour: number): number {
+    if (count === 1 && rain === 0 && reservoirMostL === 0) {
+      const quietTo = Math.min(dayEnds, to, correctedHours[correction] ?? to)
+      cell.missingL = missing[0]!
+      cell.driedMm = dried
+
+      const next = quietHours(cell, cellDay, referenceMm, givenL, visitH, out, hour, quietTo, from)
+      missing[0] = cell.missingL
+      dried = cell.driedMm
+      if (next > hour) {
+        hour = next
+        continue
+      }
+    }
+    const mm = referenceMm[hour]! * thirst
+
+    let given = givenL[hour]!
     const aheadH = visitH[hour]!
     const isFilled =
       (fillH !== undefined && fillH[hour] === 1) ||
       (isFilledDaily && aheadH > 0 && hour % HOURS_A_DAY < EVENING_FROM_H)
-    if (isFilled) return fillingL(pot, now)
-    const recordedL = givenL[hour]!
-    if (aheadH === 0) return recordedL
-    const wantedL = demandL(pot, weather, hour, Math.min(hour + aheadH, to))
-    return recordedL + visitL(pot, now, today, recordedL, wantedL)
-  }
+    if (isFilled) given = fillingL(pot, { missing, reservoirL: reservoir })
+    else if (aheadH > 0) {
+      const wantedL = demandL(pot, weather, hour, Math.min(hour + aheadH, to))
+      const facts = { freeL, pouredL: given, wantedL }
+      given += visitL(pot, { missing, reservoirL: reservoir }, facts)
+    }
 
-  let hour = from
-  while (hour < to) {
-    if (hour === today.ends) {
-      beginDay(today, pot, weather)
-      cellDay.leafM2 = today.leafM2
-      cellDay.openM2 = today.openM2
-      cellDay.stressedL = today.stressedL
+    // What is poured goes into the reservoir first, then on the mix.
+    const poured = given
+    if (reservoirMostL > 0 && given > 0) {
+      const intoReservoir = Math.min(given, reservoirMostL - reservoir)
+      reservoir += intoReservoir
+      given -= intoReservoir
     }
-    const at = hour - from
-    if (today.leafM2 < 0) {
-      // Nothing grows: it stands as it was filled.
-      out.missingL[at] = 0
-      out.driestShare[at] = 0
-      out.usedL[at] = 0
-      out.reservoirL[at] = now.reservoirL
-      hour++
-      continue
+    const landed = given + rain
+    if (landed > 0) {
+      const missingShare = missing[0]! * aLitre
+      const past = given > 0 ? given * runsPastShare(repellentShare, missingShare) : 0
+      const taken = Math.min(missing[0]!, landed - past)
+      missing[0]! -= taken
+      let running = landed - taken
+      for (let cell = 1; cell < count; cell++) {
+        const here = Math.min(missing[cell]!, running)
+        missing[cell]! -= here
+        running -= here
+      }
+      dried = Math.max(0, dried - landed / surfaceM2)
+      if (reservoirMostL > 0 && running > 0) {
+        const intoReservoir = Math.min(running, reservoirMostL - reservoir)
+        reservoir += intoReservoir
+        running -= intoReservoir
+      }
+      outGivenL[at] = poured
+      outDrainedL[at] = running
+    } else if (poured > 0) outGivenL[at] = poured
+
+    const leafWantsL = mm * leaf * share
+    const openWantsL =
+      dried <= FREELY_DRIED_MM
+        ? mm * open * share
+        : (mm * open * share * (MOST_DRIED_MM - dried)) / (MOST_DRIED_MM - FREELY_DRIED_MM)
+    const wallWantsL = mm * wallM2 * share * aLitre
+    let used = 0
+    let had = 0
+    let sumMissing = 0
+    let driest = 0
+    for (let cell = 0; cell < count; cell++) {
+      const before = missing[cell]!
+      const leftL = availableL - before
+      // Ks: whole as long as more is left than where stress begins.
+      const stress = leftL >= stressedL ? 1 : leftL > 0 ? leftL / stressedL : 0
+      let drawn = (leafWantsL + openWantsL) * stress + wallWantsL * leftL
+      if (drawn > leftL) drawn = leftL > 0 ? leftL : 0
+      had += stress
+      used += drawn
+      const after = before + drawn
+      missing[cell] = after
+      sumMissing += after
+      if (after > driest) driest = after
+      dried += openWantsL * stress * onSurface
     }
-    corrections.apply(now, availableL, hour)
-    const next = quietFrom(hour)
-    if (next > hour) {
-      hour = next
-      continue
+    if (dried > MOST_DRIED_MM) dried = MOST_DRIED_MM
+
+    if (reservoir > 0 && missing[0]! > 0) {
+      const lifted = Math.min(reservoir, capillaryLH, missing[0]!)
+      reservoir -= lifted
+      missing[0]! -= lifted
+      sumMissing -= lifted
+      driest -= lifted
     }
-    const poured = pouredAt(hour)
-    if (poured > 0) out.givenL[at] = poured
-    const onMixL = intoReservoir(pot, now, poured)
-    if (onMixL + today.rainL > 0) out.drainedL[at] = land(pot, now, onMixL, today.rainL)
-    written.at = at
-    draw(pot, now, today, referenceMm[hour]! * pot.thirst, written)
-    if (reservoirMostL > 0) out.reservoirL[at] = now.reservoirL
+    outMissingL[at] = sumMissing
+    outDriestShare[at] = driest * aLitre
+    outUsedL[at] = used
+    // These rows stand at what they mostly are.
+    if (had < count) outHadShare[at] = had * share
+    if (reservoirMostL > 0) outReservoirL[at] = reservoir
     hour++
   }
   // What a test of the hour to come found stands from its beginning on.
-  corrections.apply(now, availableL, to)
-  out.end.reservoirL = now.reservoirL
-  out.end.driedMm = now.driedMm
+  while (correction < correctionCount && correctedHours[correction]! <= to) {
+    reservoir = correctedReservoirs[correction]!
+    missing.fill(correctedShares[correction++]! * availableL)
+  }
+  out.end.reservoirL = reservoir
+  out.end.driedMm = dried
   return out
 }

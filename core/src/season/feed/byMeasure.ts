@@ -22,9 +22,9 @@ import { dosedPot, type PotFeeding } from './potFeeding'
 import type { PlanRun, RunContext } from './run'
 
 /** Days between two feeds where the gardener has not said, fed to measure. */
-export const MEASURE_DAYS = 7
+const MEASURE_DAYS = 7
 /** Roots settle in before the first (practice). */
-export const FIRST_AFTER_DAYS = 10
+const FIRST_AFTER_DAYS = 10
 /** Less than this share of what is wanted in the time is not worth a feed. */
 const WORTH_SHARE = 0.1
 
