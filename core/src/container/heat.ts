@@ -85,7 +85,7 @@ export interface RootZoneHeat {
 const airC = ({ tempMaxC, tempMinC }: HeatDay, hour: number) =>
   (tempMaxC + tempMinC) / 2 + ((tempMaxC - tempMinC) / 2) * Math.sin(((hour - 9) / 12) * Math.PI)
 
-/** Sun on the wall beside its best: a half sine over so many hours, about 13:00 by the clock. */
+/** Sun on the wall as a share of its daily peak: half a sine wave over these hours, centred on 13:00. */
 const sunShare = (hours: number, hour: number) => {
   const way = (hour - (13 - hours / 2)) / Math.max(hours, 0.01)
   return way > 0 && way < 1 ? Math.sin(way * Math.PI) : 0

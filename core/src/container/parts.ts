@@ -8,7 +8,7 @@ const sizeSchema = z.number().min(20).max(3000)
 export const reservoirSchema = open({
   /** The false floor that carries the mix, above the inner floor. */
   falseFloorMm: sizeSchema,
-  /** The hole where too much runs out, above the inner floor. */
+  /** The overflow hole, above the inner floor. */
   overflowMm: lengthSchema,
   feeding: z.enum(['wick', 'foot']),
   /** Feet of mix that stand down to the floor. */

@@ -91,7 +91,7 @@ export function containerVolumes(vessel: Vessel): ContainerVolumes {
   }
 }
 
-/** How the volume up to a height comes about: the shape's own formula and the measures in it. */
+/** How the volume up to a height is worked out: the shape's formula and its measures. */
 export function volumeReasons(vessel: Vessel, heightMm: number): Reason[] {
   const { shape, pourTest } = vessel
   const bottom = innerSizeMm(shape, 0)

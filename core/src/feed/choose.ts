@@ -15,7 +15,7 @@ export interface FeedChoice {
 
 /** What a feed is to do until the next visit. */
 export interface FeedWish {
-  /** Plants go without so much by then, g. */
+  /** What plants will be short of by then, g. */
   readonly missingG: NutrientAmounts
   /** What they want in that time: how much a gram short or over counts. */
   readonly needG: NutrientAmounts
@@ -46,9 +46,9 @@ export interface FeedChoices {
   readonly toBuy: { readonly product: FeedProduct; readonly misfit: number } | undefined
 }
 
-/** What is over counts half as much as what is short (memory). */
+/** An excess counts half as much as a shortage (memory). */
 const OVER_WEIGHT = 0.5
-/** A nutrient of which hardly anything is wanted in the time counts no more than this, g. */
+/** A nutrient of which hardly anything is needed in the time counts no more than this, g. */
 const LEAST_NEED_G = 0.02
 const TIME_LIMIT_S = 5
 /** Another product is not worth so little: less than a spoon can measure (memory). */

@@ -27,9 +27,9 @@ export type DoseAim =
       /** Where it is given otherwise than the product usually is. */
       readonly placement?: Placement | undefined
     }
-  /** Bring so much of a nutrient. */
+  /** Give a certain mass of a nutrient. */
   | { readonly kind: 'nutrient'; readonly nutrient: Nutrient; readonly massG: number }
-  /** So many litres of a solution that is so strong. */
+  /** A volume of solution of a given strength. */
   | { readonly kind: 'litres'; readonly volumeL: number; readonly gramsL: number }
   /** Be so strong in nitrogen, or in potassium where there is none, mg/L. */
   | { readonly kind: 'strength'; readonly ppm: number }

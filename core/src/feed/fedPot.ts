@@ -25,11 +25,11 @@ export interface FedPot {
   readonly days: number
   /** First day with plants. */
   readonly plantedOn: number
-  /** What its plants want, g a day. */
+  /** What its plants need, g a day. */
   readonly needG: NutrientRows
   /** Of the mix, mean of the day. */
   readonly tempC: Float64Array
-  /** Water given and rained, and run out below, L a day. */
+  /** Water given and rained, and drained, L a day. */
   readonly givenL: Float64Array
   readonly drainedL: Float64Array
   /** Of what was given, by hand; all of it where left out. */
@@ -41,7 +41,7 @@ export interface FedPot {
   /** Water in it when drained, and when every pore is full, L. */
   readonly heldL: number
   readonly saturatedL: number
-  /** In the mix at the start and at once to be had, g. */
+  /** In the mix at the start and available at once, g. */
   readonly startG: NutrientAmounts
   readonly startEcDsM: number
   /** Nitrogen that decaying matter gives over a season, and that raw wood takes, g. */

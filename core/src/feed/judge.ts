@@ -173,6 +173,6 @@ export const missingBy = (ledger: NutrientLedger, day: number, days: number): Nu
     return to > day + 1 ? owedOf(row, to - 1) : owedOf(row, day)
   })
 
-/** What plants want in the days after one, g. */
+/** What plants need in the days after one, g. */
 export const neededIn = (ledger: NutrientLedger, day: number, days: number): NutrientAmounts =>
   ofNutrients((nutrient) => summed(ledger.rows[nutrient].needG, day + 1, day + 1 + days))

@@ -6,7 +6,7 @@ const leachingProvenance = published(
 )
 
 /**
- * Share of the water given that has to run out below so that salt does not build up.
+ * Share of the water given that has to drain so that salt does not build up.
  *
  * @param waterEc     of what is given, dS/m
  * @param thresholdEc of a saturated extract that the crop bears, dS/m
@@ -26,7 +26,7 @@ export function leachingRequirement({
   return beside > 0 ? Math.min(1, waterEc / beside) : 1
 }
 
-/** What is left of the salt after so much has run out below, dS/m: the pot as one well-mixed vessel. */
+/** What is left of the salt after so much has drained, dS/m: the pot as one well-mixed vessel. */
 export const ecAfterFlush = (
   ecDsM: number,
   waterEcDsM: number,
@@ -36,7 +36,7 @@ export const ecAfterFlush = (
 
 /** How to wash the salt out of a pot. */
 export interface FlushPlan {
-  /** To run out below, L; Infinity where the water itself is too salty. */
+  /** To drain, L; Infinity where the water itself is too salty. */
   readonly flushL: number
   /** Poured so that as much runs out, what is missing from the pot counted in, L. */
   readonly pourL: number

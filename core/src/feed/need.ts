@@ -143,7 +143,7 @@ export const saltLimitEc = (crop: Crop): number => {
   return thresholdEc + SALT_MAY_COST / slopeShare
 }
 
-/** How the need comes about. */
+/** Why plants need that much. */
 export const needReasons = (crop: Crop, cropKg: number, needG: NutrientAmounts): Reason[] => [
   reason(
     'feed.need',

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { idSchema, open } from '../units'
 import { programmeIds } from './schools'
 
-/** What a gardener feeds a pot by: a programme, bent to their own ways. */
+/** What a gardener feeds a pot by: a programme, adjusted to their own ways. */
 export const feedPlanSchema = open({
   programmeId: z.enum(programmeIds),
   /** Days between two feeds of its steps; as the programme has it where left out. */

@@ -114,7 +114,7 @@ export function plannedFeeds(
 export interface ProgrammeVerdict {
   readonly ledger: NutrientLedger
   readonly feeds: readonly PlannedFeed[]
-  /** Of what plants want over the days judged, what they would have, 0–1. */
+  /** Of what plants need over the days judged, what they would have, 0–1. */
   readonly hadShare: NutrientAmounts
   /** Brought and neither taken nor washed out at the end, beside the need, 0–1 and more. */
   readonly tooMuchShare: NutrientAmounts
@@ -134,7 +134,7 @@ export interface ProgrammeVerdict {
   readonly reasons: readonly Reason[]
 }
 
-/** Less than this of what is wanted is called short; more than this left over, too much (memory). */
+/** Less than this of what is needed is called short; more than this left over, too much (memory). */
 const SHORT_BELOW = 0.9
 const TOO_MUCH_OVER = 0.75
 /** Work of one feed, minutes: a can, or strewing and watering in (memory). */
@@ -155,7 +155,7 @@ export function judgeProgramme(
   return { ...judgeFeeds(feeds, pot), unusable: unusableIn(steps, productOf) }
 }
 
-/** What was gone without between two days, beside what was wanted, as a share that was had. */
+/** What was gone without between two days, beside what was needed, as a share that was met. */
 function hadShareOf(
   { rows }: NutrientLedger,
   nutrient: Nutrient,

@@ -3,7 +3,7 @@ import { ofNutrients, type NutrientAmounts } from './label'
 import type { NutrientRows } from './need'
 import { cationsMeq } from './solution'
 
-/** Salt that is no nutrient comes with the mix and the water, and goes with what runs out. */
+/** Salt that is no nutrient comes with the mix and the water, and leaves with what drains. */
 export function saltOf(
   { days, givenL, drainedL, water, startG, startEcDsM }: FedPot,
   dissolvedG: NutrientRows,

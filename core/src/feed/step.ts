@@ -16,13 +16,13 @@ import type { FeedPlan } from './plan'
 import { isFeed, isHomeMade, isInWater, isSoluble, type FeedProduct } from './product'
 import { programmes, type ProgrammeStep, type StepDose } from './schools'
 
-/** A step of a programme as the gardener has bent it. */
+/** A step of a programme as the gardener adjusted it. */
 export interface BentStep extends ProgrammeStep {
   /** Times as strong as the school has it. */
   readonly strength: number
 }
 
-/** A programme as the gardener has bent it. */
+/** A programme as the gardener adjusted it. */
 export const stepsOf = (plan: FeedPlan): readonly BentStep[] =>
   programmes[plan.programmeId].map((one, index) => ({
     ...one,

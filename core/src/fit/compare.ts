@@ -24,7 +24,7 @@ export interface Comparison {
   readonly conditions: readonly Condition[]
   /** Expected of each plant here beside an unrestricted one in full sun, 0–1. */
   readonly expectedShare: number
-  /** How that comes about, factor by factor. */
+  /** The same, factor by factor. */
   readonly reasons: readonly Reason[]
 }
 
@@ -110,7 +110,7 @@ export function compareSchools({
   }
 }
 
-/** One way to fill a container: so many plants, what each gives and how big it gets. */
+/** One way to plant a container: how many plants, what each gives and how big it gets. */
 export interface DenseOption {
   readonly count: number
   readonly yield: RelativeYield

@@ -46,7 +46,7 @@ export interface Condition {
   readonly reasons: readonly Reason[]
 }
 
-/** Eight hours are wanted, six are the least for fruit (practice). */
+/** Eight hours of sun are needed, six are the least for fruit (practice). */
 const SUN_GOOD_H = 8
 const SUN_LEAST_H = 6
 
@@ -63,7 +63,7 @@ export function sunCondition({ sunHours }: SpotConditions): Condition {
   }
 }
 
-/** Tomatoes and peppers want 20–30 mol a day: good from 20 (memory). */
+/** Tomatoes and peppers need 20–30 mol a day: good from 20 (memory). */
 const LIGHT_GOOD_MOL = 20
 const LIGHT_LEAST_MOL = 12
 
@@ -150,7 +150,7 @@ export function supportCondition(
   }
 }
 
-/** Half of the outer roots are on the sunny side; so far over the limit all of them are lost (memory). */
+/** Half of the outer roots are on the sunny side; this many degrees over the limit all of those are lost (memory). */
 const SUNNY_SHARE = 0.5
 const ALL_LOST_K = 10
 

@@ -61,7 +61,7 @@ export type SchoolId = (typeof schoolIds)[number]
 const BUCKET_L = 19
 const SEVEN_GALLONS_L = 26
 
-/** Sizes are nominal, as the trade names them: so much below is let pass. */
+/** Sizes are nominal, as the trade names them: this share below is accepted. */
 export const NOMINAL_TOLERANCE = 0.05
 
 /**

@@ -1,7 +1,7 @@
 import { own } from '../units'
 import type { Garden } from './garden'
 
-/** A stretch of a list that was taken out, and what stands in its place. */
+/** A stretch of a list that was removed, and what took its place. */
 interface ListChange {
   readonly field: string
   readonly at: number
@@ -16,14 +16,14 @@ interface ValueChange {
 }
 type FieldChange = ListChange | ValueChange
 
-/** What is different between two states of a garden: enough to go from one to the other, and back. */
+/** The difference between two states of a garden: enough to go from one to the other, and back. */
 export type GardenChange = readonly FieldChange[]
 
 type Fields = Readonly<Record<string, unknown>>
 
 export const isListChange = (change: FieldChange): change is ListChange => 'removed' in change
 
-/** By what the things of a list are told apart. */
+/** The field by which the items of a list are told apart. */
 const KEY_OF: Readonly<Record<string, string>> = { weather: 'date' }
 const keyOf = (field: string, item: unknown): unknown =>
   item === null ? undefined : own(item as Fields, own(KEY_OF, field) ?? 'id')
@@ -61,7 +61,7 @@ export function changeBetween(before: Garden, after: Garden): GardenChange {
   )
 }
 
-/** The list with a stretch exchanged: where it stood, or wherever its things stand by now. */
+/** The list with a stretch replaced: at its old place, or wherever its items are now. */
 function exchanged(
   list: readonly unknown[],
   { field, at, removed, added }: ListChange,
@@ -85,7 +85,7 @@ export function withChange(garden: Garden, change: GardenChange): Garden {
   return next as unknown as Garden
 }
 
-/** The change that takes another back. */
+/** The change that undoes another. */
 export const inverseOf = (change: GardenChange): GardenChange =>
   change.map((one) =>
     isListChange(one)

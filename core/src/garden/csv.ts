@@ -14,7 +14,7 @@ import type { Garden } from './garden'
 import { recordKinds, recordSchema, rulesOf, type GardenRecord } from './kinds'
 import type { Detail, RecordKindRules } from './kinds/common'
 
-/** Fields that stand in columns of another making. */
+/** Fields told in other columns: date and time, and the pot's short name. */
 const ELSEWHERE = ['at', 'containerId']
 /** Columns in the order in which the first files had them; those of later kinds follow. */
 const FIRST_COLUMNS = [

@@ -41,9 +41,9 @@ function parsed(text: string): unknown {
   }
 }
 
-/** So many faults are told one by one; of more there is only the count. */
+/** At most this many faults are listed; of more there is only the count. */
 const MOST_FAULTS = 100
-/** Progress is told each time so many things have been looked through. */
+/** Progress is reported after every so many items. */
 const STRIDE = 1000
 
 /** Faults as they are found: the first of them kept, all of them counted. */

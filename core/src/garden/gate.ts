@@ -15,7 +15,7 @@ function faultsIn(schema: z.ZodType | undefined, thing: unknown, path: Fault['pa
 const sameFault = ({ path, code, params }: Fault) =>
   JSON.stringify([path.filter((step) => typeof step === 'string'), code, params])
 
-/** What a change would leave in the garden that its own file could not be read back with. */
+/** Faults that a change would leave in the garden, with which its own file could not be read back. */
 function faultsOfChange(before: Garden, after: Garden, change: GardenChange): Fault[] {
   const single = change.flatMap((one): Fault[] => {
     const value = own(after as unknown as Readonly<Record<string, unknown>>, one.field)
@@ -31,7 +31,7 @@ function faultsOfChange(before: Garden, after: Garden, change: GardenChange): Fa
   const fields = new Set(change.map(({ field }) => field))
   const between = referenceFaults(after, (field) => fields.has(field))
   if (!between.length) return []
-  // What was wrong already is not this change's doing: it must not stop every other one.
+  // A fault that was there before must not stop every later change.
   const known = new Set(referenceFaults(before).map(sameFault))
   return between.filter((fault) => !known.has(sameFault(fault)))
 }

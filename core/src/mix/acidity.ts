@@ -9,7 +9,7 @@ const PH_ERROR = 0.15
 
 export type PhVerdict = 'acid' | 'good' | 'alkaline'
 
-/** Where a pH lies beside what tomatoes and peppers want. */
+/** Where a pH lies beside what tomatoes and peppers need. */
 export const judgePh = (ph: number): PhVerdict =>
   ph < WANTED_PH.least - PH_ERROR ? 'acid' : ph > WANTED_PH.most + PH_ERROR ? 'alkaline' : 'good'
 
@@ -25,7 +25,7 @@ export function estimatedPh({ shares }: Blend): number {
     : blended(shares, (one) => one.ph)
 }
 
-/** The same, with how it comes about. */
+/** The same, with the reasons. */
 export function phReasons(mix: Blend): readonly Reason[] {
   return [
     reason('ph.estimated', { ph: estimatedPh(mix), rateGL: mix.bufferGL }, memory),

@@ -62,7 +62,7 @@ export interface LimeDose {
   readonly ph: number
   /** In what the recipe itself strews in, as ground limestone, g. */
   readonly broughtG: number
-  /** The recipe alone brings the mix past what tomatoes and peppers want. */
+  /** The recipe alone brings the mix past what tomatoes and peppers need. */
   readonly isTooMuch: boolean
   readonly reasons: readonly Reason[]
 }
@@ -106,7 +106,7 @@ const kindReasons = (lime: LimeKind, groundG: number): Reason[] =>
       ]
 
 /**
- * Lime that brings a fresh batch to the pH that tomatoes and peppers want, less what
+ * Lime that brings a fresh batch to the pH that tomatoes and peppers need, less what
  * the recipe itself brings. A mix that is estimated to lie there already gets none.
  * It is an estimate: measure the pH after a week, before adding more.
  *

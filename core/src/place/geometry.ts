@@ -93,7 +93,7 @@ export const boxOf = (corners: readonly PlanPoint[]): Box => ({
   highMm: Math.max(...corners.map((corner) => corner.yMm)),
 })
 
-/** A step to look at a box in: so fine, but no finer than lets its longer side be gone along in so many. */
+/** Grid step for a box: as fine as asked, but never more than the given number of steps along its longer side. */
 export const stepIn = (
   { leftMm, rightMm, lowMm, highMm }: Box,
   finestMm: number,

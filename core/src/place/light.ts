@@ -154,7 +154,7 @@ export function spotLight(
   })
 }
 
-/** How hours of sun and daily light come about. */
+/** Why a spot has these hours of sun and this daily light. */
 export const lightReasons = (isMeasured: boolean): Reason[] => [
   reason('sun.rays', {}, published('suncalc 2, sun position with refraction')),
   reason('sun.rail', { letsShare: RAIL_LETS_THROUGH }, memory),

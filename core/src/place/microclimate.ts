@@ -46,13 +46,13 @@ export const openShelter: Shelter = {
   wallShare: 0,
 }
 
-/** Air moves in the stillest corner too: so much of the wind at least (memory). */
+/** Even the stillest corner has at least this share of the wind (memory). */
 const STILLEST_SHARE = 0.4
-/** Rain driven by wind reaches so far in under a slab for each mm that the slab is higher (memory). */
+/** Wind-driven rain reaches this far in under a slab, mm for each mm of its height (memory). */
 const DRIVEN_IN = 0.5
-/** A wall warms the air before it so far out (memory). */
+/** Distance over which a wall warms the air in front of it (memory). */
 const WALL_REACH_MM = 2000
-/** And by so much on a day of full sun: by day what it throws back, by night what it kept (memory). */
+/** Warming on a day of full sun, K: by day from reflected sun, by night from stored heat (memory). */
 const WALL_DAY_K = 4
 const WALL_NIGHT_K = 2
 /** A day of full sun in summer, MJ/m². */
@@ -174,7 +174,7 @@ export function weatherAt(
   }
 }
 
-/** How the weather at a spot comes about from that in the open. */
+/** How the weather at a spot differs from that in the open, and why. */
 export const microclimateReasons = (
   shelter: Shelter,
   { weather, beamMjM2, skyMjM2 }: OpenDay,

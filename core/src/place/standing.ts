@@ -21,7 +21,7 @@ export interface StandingFault {
 
 /** Room that a door needs in front of it to be walked through. */
 const DOORWAY_DEPTH_MM = 600
-/** A person with a can wants so much room to pass (practice). */
+/** Width a person with a can needs to pass (practice). */
 const PATH_WIDTH_MM = 450
 /** How far an arm with a can reaches. */
 const REACH_MM = 700
@@ -168,7 +168,7 @@ export interface Crown extends PlanPoint {
   readonly radiusMm: number
 }
 
-/** Leaves that grow so far into one another shade each other (memory). */
+/** Crowns that overlap by this share of the smaller one's width shade each other (memory). */
 const CROWDED_SHARE = 0.25
 
 /** Pairs of grown crowns that stand too close: how far they overlap, of the smaller one's width. */

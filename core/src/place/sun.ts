@@ -13,12 +13,12 @@ export interface SunPosition {
 export type Spot = PlanPoint & { readonly zMm: number }
 
 const STEP_MIN = 10
-/** Each step of the sun stands for so much of an hour. */
+/** Length of one step of the sun, h. */
 export const STEP_H = STEP_MIN / 60
 const DAY_MIN = 24 * 60
 /** A rail lets most of the sun through (memory). */
 export const RAIL_LETS_THROUGH = 0.7
-/** A house is taken to go on so far to both sides and up, mm: for the sun, without end. */
+/** A house is assumed to extend this far to both sides and upwards, mm: for the sun, without end. */
 const ENDLESS_MM = 60_000
 
 /**

@@ -63,7 +63,7 @@ export interface GrowthCourse {
   readonly trusses: readonly TrussCourse[]
   readonly development: OwnDevelopment
   readonly height: OwnHeight
-  /** Beside a plant with all the room it wants. */
+  /** As a share of a plant with all the room it needs. */
   readonly yield: RelativeYield
   /** Mean of what light and water left of its growth since planting, 0–1, day by day. */
   readonly lightShare: Float64Array
@@ -78,9 +78,9 @@ const PLANTED_HEIGHT_MM = 160
 const PLANTED_CANOPY_SHARE = 0.03
 /** Grown, beside the warmth to first ripe fruit: leaf, bush height, and the height of a vine (memory). */
 const GROWN_AT = { leaf: 0.9, bush: 0.9, vine: 1.2 } as const
-/** Flowers open so far up the stem as it is then (memory). */
+/** Height at which a truss opens, as a share of the stem's height then (memory). */
 const FLOWERS_AT_SHARE = 0.86
-/** Trusses hang at least so far apart, of the grown height; and so many at once (memory). */
+/** Least distance between trusses, as a share of the grown height; and how many hang at once (memory). */
 const TRUSS_STEP_SHARE = 0.09
 const HANG_AT_ONCE = 7
 /** Flowers of a truss open over about a week. */

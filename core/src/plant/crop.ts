@@ -71,7 +71,7 @@ export interface CropForecast {
 
 const DAYS_A_WEEK = 7
 
-/** A truss's part that is ripe when so much warmth has gone by since its first ripe fruit. */
+/** Share of a truss that is ripe after this much warmth since its first ripe fruit. */
 const ripened = (warmth: number, ripeAt: number, over: number) =>
   Math.max(0, Math.min(1, (warmth - ripeAt) / over))
 

@@ -53,7 +53,7 @@ export interface PlantGrowth {
 
 /** Seed is up about a week after sowing when warm, peppers later (practice). */
 const UP_AFTER_DAYS: Readonly<Record<Crop, number>> = { tomato: 7, pepper: 10 }
-/** Pricked out so long after sowing, where it was not recorded (memory). */
+/** Days from sowing to pricking out, where it was not recorded (memory). */
 export const PRICKED_OUT_AFTER_DAYS: Readonly<Record<Crop, number>> = { tomato: 21, pepper: 28 }
 /** Hardened off over 7–10 days (practice). */
 export const HARDENING_DAYS = { least: 7, most: 10 } as const

@@ -1,6 +1,6 @@
 import { published } from '../units'
 
-/** Tomatoes and peppers want 20–30 mol a day: no gain beyond 25 (memory). */
+/** Tomatoes and peppers need 20–30 mol a day: no gain beyond 25 (memory). */
 export const LIGHT_FULL_MOL = 25
 export const lightYieldProvenance = published(
   'Marcelis et al. 2006, Acta Hort. 711:97–103: one per cent of light, about one per cent of yield',

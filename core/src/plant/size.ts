@@ -1,6 +1,6 @@
 import type { Crop, Variety } from './variety'
 
-/** Of the area that leaves draw water for, so much lies under them; the rest is sides (memory). */
+/** Share of the leaf area in the water model that lies under the crown; the rest is its sides (memory). */
 const UNDER_LEAVES = 0.6
 
 /** A plant kept small is smaller all over: its leaf goes with the square of its length. */

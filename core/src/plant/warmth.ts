@@ -16,7 +16,7 @@ interface Cardinal {
 
 /**
  * Tomatoes: fitted to the days from flower to ripe fruit of Adams, Cockshull &
- * Cave 2001, at 14, 18, 22 and 26 °C within 8 %. Peppers want it warmer (memory).
+ * Cave 2001, at 14, 18, 22 and 26 °C within 8 %. Peppers need it warmer (memory).
  */
 const CARDINAL: Readonly<Record<Crop, Cardinal>> = {
   tomato: { leastC: 1, bestC: 25, mostC: 34.5 },

@@ -13,9 +13,9 @@ export const soilSchoolIds = Object.keys(soilSchools) as SoilSchool[]
 
 /** Nights are to be warmer than this, °C (practice). */
 const NIGHTS_C: Readonly<Record<Crop, number>> = { tomato: 7, pepper: 10 }
-/** Planted out so long after the last frost (practice). */
+/** Days from the last frost to planting out (practice). */
 const AFTER_FROST_DAYS = { least: 7, most: 14 } as const
-/** Sown so long before the last frost; slow peppers earlier (practice; how much earlier from memory). */
+/** Days from sowing to the last frost; slow peppers earlier (practice; how much earlier from memory). */
 const SOW_BEFORE_FROST_DAYS = { most: 56, least: 42 } as const
 const SLOW_EARLIER_DAYS = 21
 const SLOW_FROM_DAYS = 95
@@ -23,7 +23,7 @@ const FROST_C = 0
 /** Warm enough on the mean of so many days, and of so many that follow (memory). */
 const STEADY_DAYS = 7
 const STAYS_DAYS = 28
-/** Flowers that count open for so long after the first (memory). */
+/** Days after the first flower in which flowers still count (memory). */
 const SETTING_DAYS = 56
 /** A plant that has to be in the ground before half of the year is over. */
 const SPRING_DAYS = 182

@@ -5,7 +5,7 @@ const DAY_LENGTH = 'YYYY-MM-DD'.length
 const isoOf = (ms: number) => new Date(ms).toISOString()
 const midnightOf = (date: string) => Date.parse(`${dayOf(date)}T00:00:00Z`)
 
-/** A day that its month does not have comes out of the calendar as another. */
+/** The platform turns a day that a month does not have into another day, which gives it away. */
 const isReal = (moment: string) => {
   const ms = Date.parse(`${moment}Z`)
   return !Number.isNaN(ms) && isoOf(ms).startsWith(moment)
@@ -30,13 +30,13 @@ export const dayOfYear = (date: string): number =>
 export const daysBetween = (from: string, to: string): number =>
   Math.round((midnightOf(to) - midnightOf(from)) / DAY_MS)
 
-/** So many days in a row. */
+/** Consecutive dates from a first one on. */
 export function datesFrom(from: string, count: number): string[] {
   const start = midnightOf(from)
   return Array.from({ length: count }, (_, index) => dayOf(isoOf(start + index * DAY_MS)))
 }
 
-/** The day so many whole days later; of what is no day there is none. */
+/** The date a number of whole days later; `Invalid Date` for what is no date. @example addDays('2026-06-30', 1) // => '2026-07-01' */
 export function addDays(date: string, days: number): string {
   const ms = midnightOf(date) + Math.round(days) * DAY_MS
   return Number.isNaN(ms) ? 'Invalid Date' : dayOf(isoOf(ms))

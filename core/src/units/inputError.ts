@@ -1,6 +1,6 @@
 import type { z } from 'zod'
 
-/** A schema as a form is handed it, to say at its field what cannot be kept. */
+/** A schema as a form uses it: to say at a field what cannot be kept. */
 export type Schema<T = unknown> = z.ZodType<T>
 export type SchemaError = z.ZodError
 

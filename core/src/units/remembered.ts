@@ -5,7 +5,7 @@ const isSame = (one: unknown, other: unknown): boolean =>
     one.length === other.length &&
     one.every((item, index) => Object.is(item, other[index])))
 
-/** Different questions about one object are kept side by side, so many at most. */
+/** Answers kept at most for one object. */
 const MOST_KEPT = 4
 
 /**

@@ -18,7 +18,7 @@ export function tableOptions(asNamed: (header: string) => string = (header) => h
   }
 }
 
-/** What stands in a column; nothing where the row is too short, or no column is called so. */
+/** The cell of a column; empty where the row is too short or there is no such column. */
 export function cellOf(row: TableRow, column: string | undefined): string {
   const cell = own(row, column)
   return typeof cell === 'string' ? cell : ''

@@ -156,7 +156,7 @@ for (const [dimension, names] of Object.entries(spellings))
     for (const spelling of list)
       bySpelling.set(spelling, { dimension: dimension as Dimension, name })
 
-/** The unit a spelling stands for, its dimension with it, or undefined for no unit known. */
+/** The unit that a spelling means, with its dimension; undefined where it is unknown. */
 export function unitFor(
   spelling: string,
   system: UnitSystem,

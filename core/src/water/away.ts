@@ -16,23 +16,23 @@ export const awayHelps = ['mulch', 'saucer', 'shade', 'reservoir', 'drip'] as co
 export type AwayHelp = (typeof awayHelps)[number]
 
 /**
- * `well`: never short of water. `thirsty`: short of it, but it never hangs.
- * `wilts`: hangs its leaves and comes back. `lost`: hangs too long, or dries through.
+ * `well`: never short of water. `thirsty`: short of it, but it never wilts.
+ * `wilts`: wilts and recovers. `lost`: wilts too long, or dries through.
  */
 export const awayVerdicts = ['well', 'thirsty', 'wilts', 'lost'] as const
 export type AwayVerdict = (typeof awayVerdicts)[number]
 
-/** Leaves that hang for so many hours of day do not come back (memory). */
+/** Plants wilted for so many daylight hours do not recover (memory). */
 const LOST_AFTER_H = 24
 /** A mix of which so much is used up is dry through, and its fine roots with it (memory). */
 const DRY_THROUGH_SHARE = 0.8
 
 export interface AwayOutcome {
   readonly verdict: AwayVerdict
-  /** Hours from leaving until it is short of water, and until its leaves hang. */
+  /** Hours from leaving until it is short of water, and until it wilts. */
   readonly shortAfterH: number | undefined
   readonly wiltsAfterH: number | undefined
-  /** Hours of day with hanging leaves. */
+  /** Daylight hours in which it is wilted. */
   readonly wiltedH: number
   /** What is left at the worst, of what it holds above wilting, 0–1. */
   readonly lowestShare: number
@@ -68,7 +68,7 @@ export function survivesAway(
   let driest = 0
   hadShare.forEach((had, hour) => {
     driest = Math.max(driest, driestShare[hour]!)
-    // By night nothing is asked of the roots, and nothing hangs.
+    // By night nothing is asked of the roots, and nothing wilts.
     if (had < WILTS_BELOW && weather.referenceMm[leavesAtHour + hour]! > DAYLIGHT_MM) {
       wiltsAfterH ??= hour
       wiltedH++

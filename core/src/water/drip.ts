@@ -18,13 +18,13 @@ export const EMITTERS_L_H = [2, 4, 8] as const
 const MOST_EMITTERS = 4
 const MOST_RUNS = 3
 const MOST_MINUTES = 60
-/** A run of more than this would run out below before the mix took it up. */
+/** A run of more than this would drain before the mix took it up. */
 const MOST_OF_EASY = 1
 
 export interface DripNeed {
   readonly containerId: string
   readonly needL: number
-  /** What the pot takes at once before it runs out below, L. */
+  /** What the pot takes at once before it drains, L. */
   readonly easyL: number
 }
 
@@ -47,7 +47,7 @@ export interface DripLine {
   readonly reasons: readonly Reason[]
 }
 
-/** The least flow that gives a pot what it wants in the time; the most where none does. */
+/** The least flow that gives a pot what it needs in the time; the most where none does. */
 function emittersFor(need: DripNeed, hoursADay: number): DripPot {
   let best: DripPot | undefined
   for (const emitterLH of EMITTERS_L_H)
@@ -67,7 +67,7 @@ function emittersFor(need: DripNeed, hoursADay: number): DripPot {
 
 /**
  * Drip for all pots from one timer: one length of run for all, each pot with the
- * emitters that give it what it wants and the least beyond. Every number of runs
+ * emitters that give it what it needs and the least beyond. Every number of runs
  * and every whole minute is tried.
  *
  * @throws InputError `noPots`

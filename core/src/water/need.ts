@@ -132,7 +132,7 @@ export function waterUseL(demand: WaterDemand): WaterUse {
   }
 }
 
-/** The same, with how it comes about. */
+/** The same, with the reasons. */
 export function waterNeedL(demand: WaterDemand): WaterNeed {
   const { referenceMm, surfaceM2, material } = demand
   const use = waterUseL(demand)

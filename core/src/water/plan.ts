@@ -15,7 +15,7 @@ import { simulateWater } from './simulate'
 export const MORNING_H = 7
 export const EVENING_H = 19
 
-/** A plant that has less than this of the water it wants hangs its leaves (memory). */
+/** A plant that has less than this of the water it wants wilts (memory). */
 export const WILTS_BELOW = 0.5
 /** A plant that missed this share of a day's water is short of it: about as much of the crop is lost (FAO 33, Ky about 1). */
 const SHORT_FROM_SHARE = 0.05
@@ -30,12 +30,12 @@ export interface WaterPlan {
   readonly eveningL: number
   /** Dry mix takes water badly: half, and half again half an hour later. */
   readonly passes: 1 | 2
-  /** Hours from now until it next wants water, after this. */
+  /** Hours from now until it next needs water, after this. */
   readonly nextH: number | undefined
-  /** Left as it is now: hours until it goes short, and until its leaves hang. */
+  /** Left as it is now: hours until it goes short, and until it wilts. */
   readonly safeForH: number | undefined
   readonly wiltsInH: number | undefined
-  /** Watered full it lasts so long, hours. */
+  /** Hours it lasts once it is filled. */
   readonly fullForH: number | undefined
   /** It goes short today even if it is watered morning and evening. */
   readonly isTooSmall: boolean
@@ -52,7 +52,7 @@ export function dailyVisits(hours: number): Uint8Array {
 }
 
 /**
- * Hours that a walk of now has to last: to tomorrow morning. Who has watered
+ * Hours that the water of this walk has to last: until tomorrow morning. Who has watered
  * already today comes again in the evening, if need be.
  *
  * @param givenL recorded, L in each hour
@@ -109,7 +109,7 @@ export function shortInH(
 }
 
 /**
- * How much a pot wants now, whether once is enough today, and how long it lasts.
+ * How much a pot needs now, whether once is enough today, and how long it lasts.
  *
  * Water is given so that the pot does not pass its safe depletion before the next
  * visit, and then enough to fill it: less often and more is kinder than a sip a day.

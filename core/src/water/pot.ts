@@ -41,7 +41,7 @@ export interface WaterDrive {
 export interface WaterEvents {
   /** Given, L in each hour. */
   readonly givenL: Float64Array
-  /** Where the gardener comes by and gives what is wanted: hours until they do again; 0 elsewhere. */
+  /** Where the gardener comes by and gives what is needed: hours until they do again; 0 elsewhere. */
   readonly visitH: Uint8Array
   /** 1 where something was given until it dripped, however much that took; nowhere where left out. */
   readonly fillH?: Uint8Array
@@ -76,7 +76,7 @@ export interface WaterOptions {
   /** What it holds beside the model. */
   readonly capacity?: number | undefined
   readonly corrections?: readonly WaterCorrection[]
-  /** On each visit of a morning it is filled until it drips, and not only when it wants it. */
+  /** On each visit of a morning it is filled until it drips, and not only when it needs it. */
   readonly isFilledDaily?: boolean
   /** An earlier run of as many hours, to be written over. */
   readonly into?: WaterRun
@@ -89,11 +89,11 @@ export interface WaterRun {
   /** The same of the driest cell, share of what it holds above wilting, 0–1. */
   readonly driestShare: Float64Array
   readonly reservoirL: Float64Array
-  /** Of the water its leaves wanted, what they had, 0–1. */
+  /** Of the water its leaves needed, what they had, 0–1. */
   readonly hadShare: Float64Array
   /** Recorded or by plan. */
   readonly givenL: Float64Array
-  /** Ran out below. */
+  /** Drained. */
   readonly drainedL: Float64Array
   /** Leaves, surface and walls. */
   readonly usedL: Float64Array

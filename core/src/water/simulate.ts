@@ -29,7 +29,7 @@ import { demandL, fillingL, runsPastShare, visitL } from './visit'
  * from above, and the rest runs on: into the next tier, into the reservoir, out.
  * A reservoir refills the mix from below as fast as it climbs.
  *
- * What came in is what was used, what ran out and what changed, to rounding.
+ * What came in is what was used, what drained and what changed, to rounding.
  *
  * @throws InputError `hoursMissing` where events and weather differ in length
  * @source FAO 56 (Allen, Pereira, Raes & Smith 1998), Eqs 74, 84 and 85, by the hour
@@ -125,7 +125,7 @@ export function simulateWater(
       hour++
       continue
     }
-    // What a test found stands at the beginning of its hour.
+    // What a test found holds from the beginning of its hour.
     while (correction < correctionCount && correctedHours[correction]! <= hour) {
       reservoir = correctedReservoirs[correction]!
       missing.fill(correctedShares[correction++]! * availableL)
@@ -224,12 +224,12 @@ export function simulateWater(
     outMissingL[at] = sumMissing
     outDriestShare[at] = driest * aLitre
     outUsedL[at] = used
-    // These rows stand at what they mostly are.
+    // These rows already hold their usual value.
     if (had < count) outHadShare[at] = had * share
     if (reservoirMostL > 0) outReservoirL[at] = reservoir
     hour++
   }
-  // What a test of the hour to come found stands from its beginning on.
+  // A test of the very next hour holds from its beginning.
   while (correction < correctionCount && correctedHours[correction]! <= to) {
     reservoir = correctedReservoirs[correction]!
     missing.fill(correctedShares[correction++]! * availableL)

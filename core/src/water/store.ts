@@ -28,7 +28,7 @@ export interface WaterCell {
 
 /** What a container keeps of the water it is given. */
 export interface WaterStore {
-  /** From above: what runs out of one runs into the next. */
+  /** From above: what drains out of one runs into the next. */
   readonly cells: readonly WaterCell[]
   readonly availableL: number
   readonly easyL: number
@@ -43,7 +43,7 @@ export interface WaterStore {
   readonly fillVolumeL: number
 }
 
-/** Of an ingredient, what sheds water when it is dry (memory). */
+/** Share of an ingredient's volume that sheds water when dry (memory). */
 const REPELLENT: Readonly<Record<string, number>> = {
   peat: 1,
   pottingMix: 0.8,
@@ -60,7 +60,7 @@ const EARTH_SHARE = 0.15
 /** Of that, tomatoes use so much before they go short (FAO 56, Table 22), and a bit more as a buffer. */
 const EARTH_EASY_SHARE = 0.4
 const EARTH_BUFFER_SHARE = 0.15
-/** What a wick as thick as a finger lifts (memory), L a day. */
+/** Water that a finger-thick wick lifts (memory), L a day. */
 const WICK_L_D = 2
 
 const fao56Earth = published('FAO Irrigation and Drainage Paper 56, Tables 19 and 22')
@@ -83,7 +83,7 @@ function capillaryOf(container: Container, volumes: ContainerVolumes, mix: Mix):
 
 /**
  * What a container keeps of water, from its mix's own curve and its own form:
- * easily available first, then the buffer, then what is hardly to be had.
+ * easily available first, then the buffer, then what is hard to extract.
  *
  * A stacked tower is a row of cells, one a tier, fed from above. Rings and the
  * bag below them are one body. A cut floor adds the earth that roots go into.
@@ -120,7 +120,7 @@ export function waterStore(container: Container, mix: Mix): WaterStore {
   }
 }
 
-/** With a wetting agent in it, dry mix sheds so much of what it did (memory). */
+/** With a wetting agent dry mix sheds this share of what it did without (memory). */
 const WETTED_SHEDS = 0.3
 export const wetted = (store: WaterStore): WaterStore => ({
   ...store,
@@ -161,7 +161,7 @@ export const freeShareOf = (
 export const stressShare = (missingL: number, availableL: number, freeShare: number): number =>
   Math.max(0, Math.min(1, (availableL - missingL) / ((1 - freeShare) * availableL)))
 
-/** How a pot's store comes about. */
+/** Why a pot holds that much water. */
 export function storeReasons(store: WaterStore, container: Container): readonly Reason[] {
   const { availableL, easyL, bufferL, reservoirL, capillaryLH, repellentShare, cells } = store
   return [

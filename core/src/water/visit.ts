@@ -1,33 +1,33 @@
 import { HOURS_A_DAY } from '../weather'
 import type { WaterDrive } from './pot'
 
-/** Of water poured on moist mix, what runs past it (memory). */
+/** Share of water poured on moist mix that runs past it (memory). */
 const RUNS_PAST_SHARE = 0.03
-/** From so much missing on, dry mix sheds water, up to this share of it (memory). */
+/** Drier than this share of its water missing, mix sheds water, up to that share of it (memory). */
 const SHEDS_FROM_SHARE = 0.6
 const SHEDS_SHARE = 0.6
-/** Less is not worth the walk, L. */
+/** Less water than this is not worth carrying, L. */
 export const SPLASH_L = 0.05
 
 /** Top-ups below this share of demand are skipped: not worth the walk. */
 const ENOUGH_SHARE = 0.1
 
-/** Of water poured on a cell of which so much is missing, what runs past it, 0–1. */
+/** Share of poured water that runs past a cell with that share of its water missing, 0–1. */
 export const runsPastShare = (repellentShare: number, missingShare: number): number =>
   RUNS_PAST_SHARE +
   (repellentShare * SHEDS_SHARE * Math.max(0, missingShare - SHEDS_FROM_SHARE)) /
     (1 - SHEDS_FROM_SHARE)
 
-/** A pot as who comes by finds it: what each cell is short of, and its reservoir. */
+/** A pot as a visitor finds it: what is missing from each cell, and what is left in its reservoir, L. */
 interface WaterNow {
   readonly missing: Float64Array
   readonly reservoirL: number
 }
 
-/** What stays the same of a pot over a run. */
+/** What does not change in a pot during a run. */
 interface PotOfRun {
   readonly count: number
-  /** One cell of all, and one litre as a share of it. */
+  /** One cell as a share of all, and one litre as a share of a cell. */
   readonly share: number
   readonly aLitre: number
   readonly wallM2: number

@@ -11,7 +11,7 @@ export const FORECAST_DAYS = 7
 /** How far a forecast is off today, and by how much more with each day ahead (memory). */
 const TEMP_ERROR_K = { today: 0.8, aDay: 0.35 }
 const SUN_ERROR_SHARE = { today: 0.05, aDay: 0.03 }
-/** Rain is missed, or told in vain, so often. */
+/** Chance that the forecast misses rain, or promises rain that does not come. */
 const RAIN_ERROR_SHARE = { today: 0.05, aDay: 0.03 }
 /** What is told where it will not rain. */
 const FALSE_RAIN_MM = 2

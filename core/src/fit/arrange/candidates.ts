@@ -23,7 +23,7 @@ export interface PotGroup {
   readonly offer: ArrangeTask['offers'][number] | undefined
   readonly most: number
   readonly pin: Pin | undefined
-  /** Room that the largest of them wants. */
+  /** Room that the largest of them needs. */
   readonly lengthMm: number
   readonly widthMm: number
 }
@@ -62,7 +62,7 @@ const groupBy = <T>(list: readonly T[], keyOf: (one: T) => string): T[][] => [
     .values(),
 ]
 
-/** Up to so many ways to combine them nothing is rounded. */
+/** Up to this many combinations nothing is rounded. */
 const ROUND_ABOVE = 6000
 const ALIKE_SHARE = 0.04
 

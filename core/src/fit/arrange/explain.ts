@@ -51,7 +51,7 @@ function mainHindrance(counts: ReadonlyMap<Hindrance, number> | undefined): Hind
   return sorted[0]?.[0] ?? 'room'
 }
 
-/** So many ways to put plants, and arranging once more for each wish is still quick. */
+/** Up to this many candidate placements, arranging again once for each wish is still quick. */
 const QUICK_UP_TO = 5000
 
 /** An arrangement that was found, to be asked about what is not in it. */
@@ -66,7 +66,7 @@ export interface Found {
   readonly progress: (share: number) => void
 }
 
-/** What a wish would give at its best, and what stands there instead. */
+/** What a wish would give in its best place, and what is planted there instead. */
 function bestPlaceOf({ model, taken }: Found, wish: WishedPlant): Reason[] {
   const own = model.candidates.filter((one) => one.wish === wish)
   const best = own.sort((one, other) => other.expectedKg - one.expectedKg)[0]
@@ -119,7 +119,7 @@ export function leftOutReasons(found: Found, left: readonly WishedPlant[]): Left
   })
 }
 
-/** So many sets are tried before the first small one found is let stand. */
+/** Sets tried at most before the smallest one found so far is taken. */
 const MOST_TRIES = 300
 
 function* subsets<T>(list: readonly T[], size: number, from = 0): Generator<T[]> {

@@ -27,7 +27,7 @@ const sumOf = (terms: readonly (readonly [number, number])[]) =>
     .map(([factor, index]) => `${factor < 0 ? '-' : '+'} ${Math.abs(factor)} ${name(index)}`)
     .join(' ')
 
-/** Lines of the text are kept short, as the format wants. */
+/** Lines of the text are kept short, as the LP format demands. */
 const TERMS_A_LINE = 12
 const wrapped = (terms: readonly (readonly [number, number])[]) =>
   Array.from({ length: Math.ceil(terms.length / TERMS_A_LINE) }, (_, line) =>

@@ -1,7 +1,7 @@
 import type { Garden } from '../garden'
 import type { RecordKind } from '../kinds'
 
-/** What every change but a record is called; the words for each are in the interface. */
+/** Codes of all changes but records; their words are in the interface. */
 export const editCodes = [
   'addContainer',
   'editContainer',
@@ -48,7 +48,7 @@ export interface GardenEdit {
     readonly code: `change.${EditCode}` | `change.record.${RecordKind}`
     readonly params?: Record<string, string | number>
   }
-  /** Changes a draft of the garden as it is stored by then. */
+  /** Changes a draft of the garden as it is stored at that moment. */
   readonly apply: (draft: Garden) => void
 }
 

@@ -14,7 +14,7 @@ export const everyRecord = {
 /** Which of several plantings in one container; all of them where left out. */
 export const ofPlanting = { plantingId: idSchema.optional() }
 
-/** So many plants of a variety. */
+/** How many plants of which variety. */
 export const ofVariety = { varietyId: idSchema, count: z.number().int().positive().max(10_000) }
 
 export const volumeLSchema = z.number().positive().max(200)
@@ -30,7 +30,7 @@ export interface Detail {
   readonly text: string
 }
 
-/** The field alone, as it stands in the file. */
+/** A detail of one field alone, as it is in the file. */
 export const detailOf = (field: string): Detail => ({ fields: [field], text: `{${field}}` })
 
 /** What is said of a kind of record in one place: from it its CSV, its filter and the file's schema follow. */

@@ -61,7 +61,7 @@ export interface PotToday extends PotBase {
   readonly depletionL: number
   /** How much may be missing before its plants go short, L. */
   readonly safeL: number
-  /** Why so much is given today. */
+  /** Why this much water is given today. */
   readonly amountReasons: readonly Reason[]
   /** Suction beside that of a pot just drained, cm. */
   readonly dryingCm: number

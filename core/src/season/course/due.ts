@@ -22,9 +22,9 @@ export interface Due {
   readonly hour?: number
   /** Why it waits all the same; left out where nothing holds it back. */
   readonly held?: readonly Reason[]
-  /** Nothing yet of what is days ahead. */
+  /** Empty for what is due on a later day: its dose is worked out then. */
   readonly amounts: readonly Amount[]
-  /** What is written down once it is done. */
+  /** The record to write once it is done. */
   readonly record?: Undated<GardenRecord>
 }
 

@@ -56,7 +56,7 @@ export interface PlantingBase {
   readonly yield: RelativeYield
 }
 
-/** What is the same of a container on all days. */
+/** What does not change about a container from day to day. */
 export interface PotBase {
   readonly container: Container
   readonly volumes: ContainerVolumes
@@ -106,7 +106,7 @@ export function mixIn(
   }
 }
 
-/** What stands about a container where it stands; the open where that is not known. */
+/** Walls, roofs and hills around a container; open sky where its place is not known. */
 function shelterOf(container: Container, space: Space | undefined, place: Place): Shelter {
   const { standing } = container
   const zMm = container.baseHeightMm + container.fillMm + LEAVES_OVER_MIX_MM

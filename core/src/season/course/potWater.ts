@@ -192,7 +192,7 @@ export function waterOf(
   return { ...unlearned, learned, events: then, options, run }
 }
 
-/** Of the water its leaves wanted, what a pot had each day, 0–1. */
+/** Of the water its leaves needed, what a pot had each day, 0–1. */
 export function dailyShareOf(
   { hadShare }: WaterRun,
   { referenceMm, days }: WaterDrive,

@@ -25,7 +25,7 @@ import type { PlanRun, RunContext } from './run'
 const MEASURE_DAYS = 7
 /** Roots settle in before the first (practice). */
 const FIRST_AFTER_DAYS = 10
-/** Less than this share of what is wanted in the time is not worth a feed. */
+/** Less than this share of what is needed in the time is not worth a feed. */
 const WORTH_SHARE = 0.1
 
 /** Fed to measure there is one step, where a product is chosen for it: in a can, by its label. */

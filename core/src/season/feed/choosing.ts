@@ -16,9 +16,9 @@ import {
 import { feedProducts, shelfStock, type Garden } from '../../garden'
 import { type PotFeeding } from './potFeeding'
 
-/** At hand beyond what is wanted until the next feed, it does no harm for as long again. */
+/** At hand beyond what is needed until the next feed, it does no harm for as long again. */
 const SPARE_TIMES = 1
-/** What a plant went without is made up little by little: at most as much again as it wants in the time (memory). */
+/** What a plant went without is made up little by little: at most as much again as it needs in the time (memory). */
 const MAKES_UP_TIMES = 2
 /** As the salt of the pot leaves room for more, dS/m times its litres when every pore is full. */
 const saltRoomOf = ({ ledger, fed, crop }: PotFeeding, day: number): number =>

@@ -191,7 +191,7 @@ export const potFeeding = (
 
 const SET_STAGES = ['set', 'colouring', 'cropping', 'done']
 
-/** How a pot stands with its feed on the evening of a day of its course. */
+/** A pot's feed verdict on the evening of a day of its course. */
 export function feedVerdictOn(feeding: PotFeeding, day: number, date: string): FeedVerdict {
   const { ledger, crop, fed, pot } = feeding
   const hasSet = pot.plants.some(({ course }) => SET_STAGES.includes(growthOn(course, date).stage))

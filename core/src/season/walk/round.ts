@@ -1,9 +1,9 @@
 import { waterDues, waterIn, type Due, type GardenToday, type PotToday } from '../course'
 
 /**
- * `due`: wants water on this walk. `later`: the next is for this evening.
- * `done`, `skipped`, and `nothing` where none is wanted today. `unknown`: plants
- * stand in it, and what they want cannot be told, for want of today's weather.
+ * `due`: needs water on this walk. `later`: the next is for this evening.
+ * `done`, `skipped`, and `nothing` where none is needed today. `unknown`: plants
+ * stand in it, and what they need is not known without today's weather.
  */
 export type StopState = 'due' | 'later' | 'done' | 'skipped' | 'nothing' | 'unknown'
 
@@ -29,7 +29,7 @@ export interface Round {
   /** For the next walk of the day, L. */
   readonly laterL: number
   readonly dueCount: number
-  /** Pots of which it is not known whether they want any. */
+  /** Pots of which it is not known whether they need any. */
   readonly unknownCount: number
   /** Cans to carry on this walk, the last perhaps not full. */
   readonly cans: number
@@ -54,7 +54,7 @@ function stopOf(pot: PotToday, date: string): Stop {
 const sum = (values: readonly number[]) => values.reduce((total, value) => total + value, 0)
 
 /**
- * The walk to do now. What a pot wants in the evening, because once is not enough
+ * The walk to do now. What a pot needs in the evening, because once is not enough
  * for the day, is for the walk of the evening.
  *
  * @param canL what the gardener's can holds

@@ -21,7 +21,7 @@ export interface WaterCurve {
   /** Four of five pots like this one lie between these. */
   readonly lowL: Float64Array
   readonly highL: Float64Array
-  /** Drained and full; where its plants go short, hour by hour; where their leaves hang. */
+  /** Drained and full; where its plants go short, hour by hour; where they wilt. */
   readonly fullL: number
   readonly shortBelowL: Float64Array
   readonly hangsL: Float64Array

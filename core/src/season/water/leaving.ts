@@ -21,7 +21,7 @@ export interface LeavingAsked {
   readonly neighbourOnDay?: number | undefined
 }
 
-/** A bottle or box beside a reservoir, L (memory). */
+/** Volume of an extra bottle or box that refills a reservoir, L (memory). */
 const MORE_RESERVOIR_L = 5
 const MOST_DAYS = 60
 

@@ -5,10 +5,10 @@ import { checkProbe, type ProbeCheck, type ProbeReading } from '../../water'
 import { HOURS_A_DAY } from '../../weather'
 import type { GardenCourse, PotCourse } from '../course'
 
-/** The probe stands so deep, and keeps two days. */
+/** Depth of the probe, and how long it keeps its readings. */
 export const PROBE_DEPTH_MM = 100
 const KEPT_HOURS = 48
-/** Of its readings every so many is written down: mix does not change faster than that. */
+/** Only one reading in so many hours is recorded: mix does not change faster. */
 const EVERY_HOURS = 4
 
 /** What the simulated probe is told of the pot it stands in. */
@@ -51,7 +51,7 @@ export function probeQuestion(
   }
 }
 
-/** What a probe told, and which of it is to be written down: sound, now and then, not known yet. */
+/** What a probe told, and which readings to record: sound, a few hours apart, not recorded yet. */
 export function readingsToKeep(
   { records }: Pick<Garden, 'records'>,
   containerId: string,

@@ -36,7 +36,7 @@ export interface WhatIf {
   readonly useL: number
   /** Visits with the can in a week. */
   readonly visitsAWeek: number
-  /** Hours of day with less water than its plants want, and with hanging leaves. */
+  /** Hours of day with less water than its plants need, and in which they are wilted. */
   readonly shortH: number
   readonly wiltedH: number
   /** Left at the worst, of what it holds above wilting, 0–1. */
@@ -80,7 +80,7 @@ function withInsert(pot: PotCourse): WateredPot {
   }
 }
 
-/** What is done otherwise. */
+/** What the what-if changes. */
 interface Change {
   readonly base?: PotBase
   readonly water?: WateredPot

@@ -36,7 +36,7 @@ export interface WiltingAsked {
 
 export interface PotWilting {
   readonly containerId: string
-  /** In how many of the years its leaves hang on some day, 0–1, by habit. */
+  /** In how many of the years it wilts on some day, 0–1, by habit. */
   readonly chance: Readonly<Record<WateringHabit, number>>
 }
 
@@ -48,7 +48,7 @@ export interface Wilting {
 }
 
 const TELL_EVERY = 5
-/** Leaves that hang for an hour or two at noon are not counted. */
+/** Wilting for an hour or two at noon is not counted. */
 const WILTS_FOR_H = 3
 const AWAY_DAYS = 7
 
@@ -119,7 +119,7 @@ function fill(
   into.referenceSumMm[referenceMm.length] = sum
 }
 
-/** Whether leaves hang long enough on some day to be seen. */
+/** Whether it wilts long enough on some day to be seen. */
 function wilts(hadShare: Float64Array, referenceMm: Float64Array): boolean {
   let hours = 0
   for (let hour = 0; hour < hadShare.length; hour++) {
@@ -131,7 +131,7 @@ function wilts(hadShare: Float64Array, referenceMm: Float64Array): boolean {
 }
 
 /**
- * In how many of many years each pot would hang its leaves over the days to come,
+ * In how many of many years each pot would wilt over the days to come,
  * by how often one comes by: what is known of the days ahead stands, the rest is
  * drawn anew each time.
  *

@@ -42,14 +42,14 @@ export interface Learned {
   readonly capacity: Known
   /** What is done on days without a record, as far as tests tell; `asPlanned` where they do not. */
   readonly habit: UnwrittenHabit
-  /** What each test made of what was missing. */
+  /** What each test changed in the water that is missing. */
   readonly corrections: readonly WaterCorrection[]
-  /** Tests for which its water had to change by more than is known of, in their order. */
+  /** Tests that showed more or less water than the records explain, in order. */
   readonly surprises: readonly Surprise[]
   /** Missing from mix and reservoir hour by hour from the first to the last asked for, L: the mean of all, and its sd. */
   readonly meanMissingL: Float64Array
   readonly sdMissingL: Float64Array
-  /** As they are at the end. */
+  /** The particles at the end. */
   readonly particles: readonly Particle[]
 }
 
@@ -67,7 +67,7 @@ export interface AssimilateOptions {
 }
 
 const PARTICLES = 96
-/** How much less sure the water of a pot becomes each day, as a share of what it holds (memory). */
+/** Uncertainty added to a pot's water each day, as a share of what it holds (memory). */
 const DAILY_BLUR = 0.012
 /** Chance that a gardener changes habit between two tests (memory). */
 const OTHER_HABIT_SHARE = 0.03
@@ -77,7 +77,7 @@ const CLEAR_FROM_SHARE = 0.8
 const WIDENED = 1.02
 /** Hours over which drained water is caught. */
 const CAUGHT_H = 3
-/** A surprise is told where more than this share of the pots carried along had to change. */
+/** A surprise is reported where more than this share of the particles had to change. */
 const TOLD_FROM_SHARE = 0.5
 
 const widened = ({ mean, sd }: Known): Known => ({ mean, sd: sd * WIDENED })
@@ -93,7 +93,7 @@ const copied = (state: WaterState): WaterState => ({ ...state, missingL: state.m
  * capacity, and gardener: whose finger feels wetter or drier than others' do, and
  * who follows the plan, or waters until it drains, on days without a record.
  * At each test those that it speaks for are kept, and drawn again.
- * Now and then something is done that nobody writes down. Where that explains a
+ * Now and then something is done and not written down. Where that explains a
  * test better than any of the pots does, their water changes, and not their thirst.
  *
  * @param events       all that was given, recorded or by plan
@@ -113,7 +113,7 @@ export function assimilate(
   if (early) throw new InputError('testBeforePlanting', { given: early.hour, limit: from })
   const uniform = randomLcg(seed)
   const normal = randomNormal.source(uniform)(0, 1)
-  // What is in no record is drawn from numbers of its own, so that all other draws stay as they are.
+  // Unrecorded events use a random sequence of their own, so that all other draws stay the same.
   const chance = randomLcg(1 - seed / 2)
   const change = randomNormal.source(chance)(0, 1)
   let particles: Particle[] = Array.from({ length: count }, () => ({

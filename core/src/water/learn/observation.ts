@@ -10,7 +10,7 @@ export type WaterTest = { readonly hour: number } & (
   | { readonly kind: 'finger'; readonly knuckle: Knuckle; readonly feel: Feel }
   /** What is missing by the scale, of the mix and of its reservoir. */
   | { readonly kind: 'weigh'; readonly missingL: number; readonly sdL: number }
-  /** What ran out after the watering of the hours before. */
+  /** What drained after the watering of the hours before. */
   | { readonly kind: 'drained'; readonly volumeL: number }
   /** A probe's reading at a depth, share of the volume. */
   | { readonly kind: 'probe'; readonly moistureShare: number; readonly depthMm: number }
@@ -21,15 +21,15 @@ export const KNUCKLE_MM: Readonly<Record<Knuckle, number>> = { first: 25, second
 /** A finger feels wet below, and dry above, such a suction, cm (memory); first-hand it varies. */
 const WET_TO_CM = 32
 const DRY_FROM_CM = 65
-/** How blurred those limits are, in logarithms; nearer the surface more (memory). */
+/** Spread of those limits, in natural logarithms; larger near the surface (memory). */
 const BLUR: Readonly<Record<Knuckle, number>> = { first: 0.5, second: 0.35 }
-/** So often a finger is plainly wrong, and a scale. */
+/** Chance that a finger test, or a scale, is plainly wrong. */
 const WRONG_SHARE = 0.03
 const SCALE_WRONG_SHARE = 0.0005
 /** Spread of a caught and measured litre, and of a probe beside the model (memory). */
 const DRAINED_SD = { share: 0.1, leastL: 0.08 }
 const PROBE_SD_SHARE = 0.04
-/** A probe that jumps is soon found out: so often it is wrong. */
+/** Chance that a probe's reading is plainly wrong. */
 const PROBE_WRONG_SHARE = 0.03
 /** By how much one finger feels wetter or drier than another, as a factor of suction (memory: a third). */
 export const FINGER_SD = 0.29
@@ -67,7 +67,7 @@ export interface AsComputed {
   readonly missingShare: number
   /** Suction as this gardener's finger feels it, beside the usual. */
   readonly finger: number
-  /** Ran out in the three hours before. */
+  /** Drained in the three hours before. */
   readonly drainedL: number
 }
 

@@ -45,7 +45,7 @@ export const drawnHabit = (uniform: number): UnwrittenHabit =>
       ? 'whenWanted'
       : 'everyMorning'
 
-/** Draws as many again, each as often as its weight says (systematic resampling); gives their indices. */
+/** Systematic resampling: draws as many indices again, each in proportion to its weight. */
 export function drawn(weights: Float64Array, first: number): number[] {
   const total = weights.reduce((sum, weight) => sum + weight, 0)
   const count = weights.length

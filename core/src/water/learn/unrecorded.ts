@@ -21,7 +21,7 @@ export interface Unrecorded {
 const UNRECORDED_SHARE = 0.1
 /** A finger is believed where another said the same within so many hours; a single one says too little (memory). */
 const SAME_FINGER_H = 12
-/** The mix may hold anything then: it is tried in so many steps. */
+/** The mix may hold anything then: so many levels between full and empty are tried. */
 const STEPS = 24
 /** From so much missing on, a reservoir below it has run dry. */
 const DRY_BELOW_SHARE = 0.15
@@ -75,7 +75,7 @@ function byTouch(test: WaterTest, { cells }: WateredPot, table: SuctionTable): U
   }
 }
 
-/** Whether a finger says what one said not long before. */
+/** Whether a finger test agrees with another a short while before. */
 const isSaidAgain = (test: WaterTest, before: WaterTest | undefined): boolean =>
   test.kind === 'finger' &&
   before?.kind === 'finger' &&

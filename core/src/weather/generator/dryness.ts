@@ -29,5 +29,5 @@ export function drynessOf(site: Site, month: number, normal: MonthOfYear): numbe
   return Math.max(0, 1 - normal.rainMm / (DRY_BELOW_SHARE * demandMm))
 }
 
-/** What stands for humidity in such a month, where it is not known: see `dewBelowMinK` of a day. */
+/** Assumed humidity of such a month, where it is not known: see `dewBelowMinK` of a day. */
 export const dewBelowMinOf = (dryness: number): number => DEW_BELOW_MIN_K * dryness

@@ -27,7 +27,7 @@ const WGEN_SHOCK = [
 /** Spread about the mean of a dry or wet day, K and share of the sun above the air (memory). */
 const TEMP_MAX_SD_K = 3.2
 const TEMP_MIN_SD_K = 2.6
-/** A wet day is so much cooler at its highest, and milder at its lowest (memory). */
+/** How much cooler a wet day's maximum is, and how much milder its minimum, K (memory). */
 const WET_COOLER_K = 3
 const WET_MILDER_K = 0.8
 /** Of the sun above the air on a dry day, and how much less on a wet one (memory). */
@@ -43,7 +43,7 @@ const CLEARNESS_SD = 0.12
  * @source Geng, Penning de Vries & Supit 1986, Agricultural and Forest Meteorology 36:363–376
  */
 function gammaFromMean(meanMm: number): { rainShape: number; rainScaleMm: number } {
-  // Their line has no meaning for small rains, where the exponential stands in its place.
+  // Their line has no meaning for small rains; the exponential distribution is used there.
   const rainScaleMm = Math.max(meanMm, -2.16 + 1.83 * meanMm)
   // A climate table may have a wet day in a month and round its rain to nothing.
   return { rainShape: rainScaleMm > 0 ? meanMm / rainScaleMm : 1, rainScaleMm }

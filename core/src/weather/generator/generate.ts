@@ -14,7 +14,7 @@ import {
   type WeatherModel,
 } from './model'
 
-/** Nights are colder than days, by so much at least, K. */
+/** Least difference between a day's maximum and minimum, K. */
 const LEAST_SPAN_K = 0.5
 
 /** A start for the random numbers from any whole number: neighbours must not run alike. */
@@ -56,7 +56,7 @@ function usualOn(model: WeatherModel, day: number) {
   }))
 }
 
-/** How far a known day was from what its time of the year is like, over the spread. */
+/** How far a known day was from the mean of its time of year, in standard deviations. */
 function deviationOf(model: WeatherModel, weather: DailyWeather): number[] {
   const day = dayOfYear(weather.date)
   const spreads = usualOn(model, day)

@@ -2,7 +2,7 @@ import { remembered } from '../../units'
 import { extraterrestrialRadiation } from '../sun'
 import type { Site } from '../referenceEvapotranspiration'
 
-/** What is drawn for each day, as it stands in the model's vectors. */
+/** The variables drawn for each day, in the order of the model's vectors. */
 export type Variable = 'tempMaxC' | 'tempMinC' | 'clearness' | 'logWind'
 
 export interface Spread {
@@ -10,7 +10,7 @@ export interface Spread {
   readonly sd: number
 }
 
-/** A month: how dry and wet days follow on one another, and what its days are like. */
+/** A month: how wet and dry days follow each other, and the means and spreads of its days. */
 export interface MonthModel {
   /** Share of days with rain after a dry day, and after a wet one. */
   readonly wetAfterDry: number
@@ -41,14 +41,14 @@ export interface WeatherModel {
   readonly variables: readonly Variable[]
   /** January first. */
   readonly months: readonly MonthModel[]
-  /** By variable: what its deviation adds to the share of days with rain on the morrow. */
+  /** By variable: what its deviation adds to the chance of rain the next day. */
   readonly bringsRain: readonly number[]
   /** What is carried over from the day before, and what is new, on deviations over their spread. */
   readonly carry: readonly (readonly number[])[]
   readonly shock: readonly (readonly number[])[]
 }
 
-/** From so much on a day counts as wet, mm. */
+/** Least rain of a wet day, mm. */
 export const WET_FROM_MM = 0.1
 
 /** The mean February of a cycle of leap years. */

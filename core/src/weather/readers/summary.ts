@@ -1,7 +1,7 @@
 import type { DailyWeather } from '../schema'
 import type { WeatherRead } from './dayList'
 
-/** A garden keeps so many days of weather at most: more than half a century. */
+/** Most days of weather that a garden keeps: more than half a century. */
 export const MOST_WEATHER_DAYS = 20_000
 
 const DAYS_A_YEAR = 365.25
