@@ -142,6 +142,13 @@ function sliceVolumeL({ fromMm, toMm, areaMm2 }: MixSlice): number {
 export const bodyVolumeL = ({ slices }: MixBody): number =>
   slices.reduce((sum, slice) => sum + sliceVolumeL(slice), 0)
 
+/**
+ * Mix in a container over that of its body, as a factor: a pot that was measured by
+ * pouring may hold more or less than its measures say, and a tower has a body a tier.
+ */
+export const timesBody = (body: MixBody, fillVolumeL: number): number =>
+  fillVolumeL / bodyVolumeL(body)
+
 /** Water that stands below a false floor up to the overflow, beside the feet, L. */
 export function reservoirVolumeL({ shape, reservoir }: Vessel): number {
   if (!reservoir) return 0

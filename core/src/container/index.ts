@@ -36,6 +36,7 @@ export {
 } from './schema'
 export {
   bodyVolumeL,
+  timesBody,
   innerShape,
   mixBody,
   plainBody,

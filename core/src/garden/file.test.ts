@@ -9,6 +9,7 @@ import { InputError } from '../units'
 import {
   GARDEN_VERSION,
   emptyGarden,
+  foundRecords,
   lastRecords,
   measuredMixOf,
   newestFirst,
@@ -19,6 +20,7 @@ import {
   writeGarden,
   type Garden,
   type GardenRecord,
+  type RecordsAsked,
 } from '.'
 
 const id = fc.stringMatching(/^[a-z0-9]{1,12}$/)
@@ -329,4 +331,10 @@ test('records come newest first, of one minute the last written', () => {
     'b',
   ])
   expect(records.map(({ id }) => id)).toEqual(['b', 'a', 'c'])
+  const watered: GardenRecord = { ...record('w', '2026-06-03T07:30'), kind: 'water', volumeL: 2 }
+  const found = (asked: RecordsAsked) =>
+    foundRecords({ records: [...records, other, watered] }, asked).map(({ id }) => id)
+  expect(found({})).toEqual(['d', 'w', 'c', 'b', 'a'])
+  expect(found({ kind: 'note', containerId: 'c' })).toEqual(['c', 'b', 'a'])
+  expect(found({ kind: 'water' })).toEqual(['w'])
 })

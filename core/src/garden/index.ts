@@ -54,7 +54,7 @@ export {
 } from './stock'
 export { measuredMixOf, mixesOf, ingredientsOf } from './mixing'
 export { nextCode } from './codes'
-export { lastRecords, newestFirst } from './newest'
+export { foundRecords, lastRecords, newestFirst, type RecordsAsked } from './newest'
 export { noArrangement, type ArrangementWishes } from './arrangement'
 export { migrated } from './migrate'
 export * as edits from './edits'

@@ -98,6 +98,7 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
   ingredientsOf: ({ garden }) => gardens.ingredientsOf(garden),
   nextCode: ({ garden }) => gardens.nextCode(garden, 'K1'),
   lastRecords: ({ garden }) => gardens.lastRecords(garden, garden.containers[0]!.id, 3),
+  foundRecords: ({ garden }) => gardens.foundRecords(garden, { kind: 'water' }),
   newestFirst: ({ garden }) => gardens.newestFirst(garden),
   ingredientStockL: ({ garden }) => gardens.ingredientStockL(garden),
   stockOn: ({ garden }) => gardens.stockOn(garden, TODAY),

@@ -1,5 +1,5 @@
 import {
-  bodyVolumeL,
+  timesBody,
   containerVolumes,
   mixBody,
   type Container,
@@ -94,9 +94,8 @@ export function waterStore(container: Container, mix: Mix): WaterStore {
   const body = mixBody(container)
   const { tower } = container
   const count = tower?.pocketVolumeL ? tower.tiers : 1
-  // A pot that was poured may hold more, or less, than its measures say.
-  const asPoured = fillVolumeL / count / bodyVolumeL(body)
-  const released = (toCm: number) => releasedL(body, mix.curve, toCm) * asPoured
+  const ofOneCell = timesBody(body, fillVolumeL / count)
+  const released = (toCm: number) => releasedL(body, mix.curve, toCm) * ofOneCell
   const earth = earthL * EARTH_SHARE
   const easyL = released(EASILY_TO_CM)
   const cell: WaterCell = {

@@ -1,8 +1,8 @@
 import {
-  bodyVolumeL,
   containerMass,
   containerVolumes,
   mixBody,
+  timesBody,
   wallAreaM2,
   type Container,
   type ContainerMass,
@@ -93,15 +93,13 @@ export function mixIn(
   mix: Mix,
 ): MixToday {
   const body = mixBody(container)
-  // A tower has a body a tier; a pot that was poured may hold more than its measures say.
-  const ofBody = fillVolumeL / bodyVolumeL(body)
   const drained = drainedBody(body, mix.curve)
   return {
     ...mix,
     recipe: mix.blend.recipe,
     body,
     drained,
-    easilyAvailableL: easilyAvailableL(body, mix.curve) * ofBody + reservoirL,
+    easilyAvailableL: easilyAvailableL(body, mix.curve) * timesBody(body, fillVolumeL) + reservoirL,
     reasons: drainedReasons(body, mix),
   }
 }

@@ -3,7 +3,14 @@ import { computed, ref } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { Delete, Download } from '@element-plus/icons-vue'
-import { edits, newestFirst, recordKinds, recordsCsv, type GardenRecord } from '@rimbo/core'
+import {
+  edits,
+  foundRecords,
+  recordKinds,
+  recordsCsv,
+  type GardenRecord,
+  type RecordKind,
+} from '@rimbo/core'
 import { downloadText, fileStem } from '../../data/files'
 import { useGardenStore } from '../../stores/garden'
 import ChoiceField from '../../ui/ChoiceField.vue'
@@ -41,10 +48,15 @@ const kindOptions = computed(() => [
   ...recordKinds.map((value) => ({ value, label: t(`kind.${value}`) })),
 ])
 
+const unless = <T extends string>(value: string | undefined) =>
+  value === ALL ? undefined : (value as T | undefined)
 const found = computed(() =>
-  (garden.value ? newestFirst(garden.value) : [])
-    .filter((record) => container.value === ALL || record.containerId === container.value)
-    .filter((record) => kind.value === ALL || record.kind === kind.value),
+  garden.value
+    ? foundRecords(garden.value, {
+        containerId: unless(container.value),
+        kind: unless<RecordKind>(kind.value),
+      })
+    : [],
 )
 const shown = computed(() => found.value.slice((page.value - 1) * PAGE, page.value * PAGE))
 

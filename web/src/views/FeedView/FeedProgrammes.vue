@@ -130,7 +130,7 @@ const takeHere = () => bent.value.success && taking.take(bent.value.data)
 const takeAll = () => bent.value.success && taking.takeAll(bent.value.data)
 const { clear } = taking
 const hasProducts = computed(
-  () => picked.value === 'toMeasure' || programmes[picked.value].length > 0,
+  () => stepsFor({ programmeId: picked.value, productId: AS_SCHOOL }).length > 0,
 )
 const chosenVerdict = computed(() => rows.value.find(({ id }) => id === picked.value)?.verdict)
 /** Set stronger than a label allows, the button that takes it says so. */
