@@ -9,7 +9,6 @@ import {
   isOverLabel,
   judgePlan,
   programmeIds,
-  programmes,
   stepFault,
   stepsFor,
   type FeedPlan,
