@@ -1,4 +1,5 @@
 import { readFile } from 'node:fs/promises'
+import { GARDEN_VERSION } from '@rimbo/core'
 import { choose, expect, startOwn, test } from './support'
 
 // The whole way of a new gardener: from a tape measure to today's can of water,
@@ -171,7 +172,7 @@ test('from a tape measure to today’s can of water', async ({ page }) => {
     const text = await readFile(await download.path(), 'utf8')
     expect(JSON.parse(text)).toMatchObject({
       format: 'rimbo-garden',
-      version: 7,
+      version: GARDEN_VERSION,
       name: 'My garden',
     })
   })
