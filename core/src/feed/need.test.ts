@@ -150,6 +150,16 @@ describe('the schools, by the ledger of a hungry bucket', () => {
     // A quarter of a US cup, 59 mL, for a large pot of 25 L (practice); this one holds 17.
     expect(feeds[0]!.dose.massG / ((59.1 * 0.85 * 17) / 25)).toBeCloseTo(1, 2)
   })
+  test('is not worth more than its shortest nutrient or its salt leave, and less than both where both fail', () => {
+    for (const id of programmeIds) {
+      const { score, saltYieldShare, hadShare } = judged(id)
+      const worst = Math.min(saltYieldShare, ...Object.values(hadShare))
+      expect([id, score <= worst + 1e-9]).toEqual([id, true])
+    }
+    const ring = judged('dryRing')
+    expect(ring.saltYieldShare).toBeLessThan(1)
+    expect(ring.score).toBeLessThanOrEqual(ring.saltYieldShare)
+  })
   test('controlled release is given once', () => {
     const feeds = plannedFeeds(stepsOf({ programmeId: 'controlledAndLate' }), pot, feed, tools)
     expect(feeds.filter(({ dose }) => dose.product.form === 'controlledRelease')).toHaveLength(1)
