@@ -143,8 +143,8 @@ export const bodyVolumeL = ({ slices }: MixBody): number =>
   slices.reduce((sum, slice) => sum + sliceVolumeL(slice), 0)
 
 /**
- * Mix in a container over that of its body, as a factor: a pot that was measured by
- * pouring may hold more or less than its measures say, and a tower has a body a tier.
+ * How many times the volume of its body a container holds: not 1 where pouring showed
+ * more or less than its measures say, or where a tower has one body for each tier.
  */
 export const timesBody = (body: MixBody, fillVolumeL: number): number =>
   fillVolumeL / bodyVolumeL(body)

@@ -5,6 +5,7 @@ import {
   faultsAt,
   fieldSchema,
   InputError,
+  isBlank,
   own,
   tableOptions,
   type Fault,
@@ -16,14 +17,14 @@ import type { Detail, RecordKindRules } from './kinds/common'
 
 /** Fields told in other columns: date and time, and the pot's short name. */
 const ELSEWHERE = ['at', 'containerId']
-/** Columns in the order in which the first files had them; those of later kinds follow. */
+/** Columns of the first files, in their order; columns of later kinds follow. */
 const FIRST_COLUMNS = [
   ...['date', 'time', 'container', 'kind', 'volume_l', 'mass_g', 'count', 'variety', 'product'],
   ...['detail', 'note', 'mass_kg', 'height_mm', 'moisture_share', 'depth_mm', 'temp_c'],
   ...['ec_ds_m', 'planting', 'id'],
 ]
 
-/** The column of a field: its unit stands in its name, an id goes by what it names. */
+/** The column of a field. @example columnOf('volumeL') // => 'volume_l'; columnOf('varietyId') // => 'variety' */
 const columnOf = (field: string): string =>
   field
     .replace(/(?<=.)Id$/, '')
@@ -43,8 +44,10 @@ const COLUMNS = [
   ]),
 ]
 
-/** What a spreadsheet would run, and what looks like it has been defused. */
-const FORMULA = /^[=+\-@\t\r'][^]*$/
+/** Cells that begin so are defused: a spreadsheet would run them. A typed apostrophe too, so that it comes back. */
+const RUN_FROM = "[=+\\-@\\t\\r']"
+const FORMULA = new RegExp(`^${RUN_FROM}[^]*$`)
+const DEFUSED = new RegExp(`^'(?=${RUN_FROM})`)
 
 type Fields = Readonly<Record<string, unknown>>
 
@@ -58,7 +61,7 @@ function detailFields(told: string, { fields, text }: Detail): Fields | undefine
   return new RegExp(`^${pattern}$`).exec(told.trim())?.groups
 }
 
-/** Pots by what they are called in the table: their short name, or their id where that names two. */
+/** What each pot is called in the table: its short name, or its id where two pots share that name. */
 function potNames(garden: Garden) {
   const ids = new Set([
     ...garden.containers.map(({ id }) => id),
@@ -105,15 +108,15 @@ export function recordsCsv(garden: Garden): string {
 const isNumber = (kind: string, field: string) =>
   fieldSchema(recordSchema, { kind }, field).def.type === 'number'
 
-/** A number as a spreadsheet may have left it; what is none is left for the schema to refuse. */
+/** A number, with a decimal comma perhaps; anything else is left for the schema to refuse. */
 function numberIn(cell: string): number | string {
   const plain = cell.trim().replace(/^(-?\d+),(\d+)$/, '$1.$2')
   return plain !== '' && Number.isFinite(Number(plain)) ? Number(plain) : cell
 }
 
-/** What a line of the table says, not yet looked at. */
+/** A row of the table as a record that is still to be checked. */
 function recordIn(row: TableRow, idOf: (name: string) => string, newId: () => string): unknown {
-  const cell = (column: string) => cellOf(row, column).replace(/^'(?=[=+\-@\t\r'])/, '')
+  const cell = (column: string) => cellOf(row, column).replace(DEFUSED, '')
   const kind = cell('kind').trim()
   const rules = own(rulesOf as Readonly<Record<string, RecordKindRules>>, kind)
   const told = (rules ? fieldsOf(rules) : []).flatMap((field) => {
@@ -138,7 +141,7 @@ function recordIn(row: TableRow, idOf: (name: string) => string, newId: () => st
  * @param garden whose pots the short names are of
  * @param newId  makes an id for a line without one
  * @throws InputError `noTable` where there is no header with a kind and a date;
- *   `recordsInvalid` with the first faults, each by its line and field
+ *   `recordsInvalid` with the first faults, each by its field and its row (the header is 1)
  */
 export function recordsFromCsv(
   text: string,
@@ -147,13 +150,13 @@ export function recordsFromCsv(
 ): readonly GardenRecord[] {
   const { data, meta } = Papa.parse<TableRow>(text.replace(/^\uFEFF/, ''), {
     ...tableOptions((header) => header.trim().toLowerCase()),
-    skipEmptyLines: true,
   })
   if (!meta.fields?.includes('kind') || !meta.fields.includes('date'))
     throw new InputError('noTable')
   const { idOf } = potNames(garden)
   const faults: Fault[] = []
   const records = data.flatMap((row, index) => {
+    if (isBlank(row)) return []
     const read = recordSchema.safeParse(recordIn(row, idOf, newId), { reportInput: true })
     if (read.error) faults.push(...faultsAt(['line', index + 2], read.error))
     return read.data ? [read.data] : []

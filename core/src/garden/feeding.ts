@@ -1,6 +1,14 @@
-import { amendmentG, feedCatalogue, productIn, type FeedProduct, type FeedTools } from '../feed'
+import {
+  amendmentG,
+  feedCatalogue,
+  productIn,
+  type FeedDose,
+  type FeedProduct,
+  type FeedTools,
+} from '../feed'
 import { lastTest, limes, type Amendment } from '../mix'
 import type { Garden } from './garden'
+import type { UndatedRecord } from './kinds'
 
 /** Everything that is strewn by the hand or spoon and can be weighed: limes and generic feeds. */
 const weighed = [
@@ -38,6 +46,20 @@ export const feedProducts = ({ products }: Pick<Garden, 'products'>): readonly F
   ...products,
   ...feedCatalogue.filter(({ id }) => !products.some((own) => own.id === id)),
 ]
+
+/**
+ * A dose as it is recorded. The water it is dissolved in counts as water given.
+ */
+export const feedRecordOf = (
+  containerId: string,
+  { product, massG, solution }: Pick<FeedDose, 'product' | 'massG' | 'solution'>,
+): Extract<UndatedRecord, { readonly kind: 'feed' }> => ({
+  containerId,
+  kind: 'feed',
+  productId: product.id,
+  massG,
+  ...(solution && { volumeL: solution.volumeL }),
+})
 
 /** What a recipe strews of a product into one pot, g; undefined where it tells it in spoons that nobody weighed. */
 export function strewnG(

@@ -7,6 +7,7 @@ export {
   skipReasons,
   type GardenRecord,
   type RecordKind,
+  type UndatedRecord,
 } from './kinds'
 export { schemaOf } from './fields'
 export {
@@ -38,6 +39,7 @@ export { emptyGarden } from './starting'
 export {
   densityGMlOf,
   feedProductOf,
+  feedRecordOf,
   feedProducts,
   feedTools,
   productIds,

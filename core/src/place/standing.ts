@@ -239,11 +239,11 @@ export const awayFromSidesMm = (
 const SEARCH_STEP_MM = 50
 
 /**
- * A place for each of some containers that have none yet, as far as there is room:
- * the larger ones are not put first, they come in the order in which they are walked to.
+ * A place for each of several containers that have none yet, in their order, as far as
+ * there is room.
  *
  * @param others footprints of what stands there
- * @returns by the container's id; what found no room is not in it
+ * @returns by the container's id, without those for which there is no room
  */
 export function freePlacesFor(
   plan: Plan,

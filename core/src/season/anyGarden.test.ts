@@ -86,6 +86,8 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
     gardens.productIds.forEach((id) => gardens.densityGMlOf(garden, id)),
   feedProductOf: ({ garden }) => hostileIds.forEach((id) => gardens.feedProductOf(garden, id)),
   feedProducts: ({ garden }) => gardens.feedProducts(garden),
+  feedRecordOf: () =>
+    gardens.feedRecordOf('pot', { product: starterProducts[0]!, massG: 5 } as never),
   feedTools: ({ garden }) => gardens.feedTools(garden),
   strewnG: ({ garden }) =>
     gardens.feedProducts(garden).forEach((product) => {

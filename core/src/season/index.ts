@@ -1,3 +1,4 @@
+// Of the course only what others ask for: the rooms see more of it.
 export {
   gardenOn,
   gardenToday,
@@ -25,111 +26,13 @@ export {
   type Climate,
   type DaySource,
   type Sky,
+  waterDues,
+  type Amount,
+  type Due,
 } from './course'
-export {
-  whatIfKinds,
-  whatIfs,
-  type WhatIf,
-  type WhatIfAsked,
-  type WhatIfKind,
-  dripFor,
-  planLeaving,
-  type LeavingAsked,
-  wateringHabits,
-  wiltingChance,
-  type WateringHabit,
-  type PotWilting,
-  type Wilting,
-  type WiltingAsked,
-  tellingTest,
-  curveAboutToday,
-  waterCurve,
-  type WaterCurve,
-  type WaterDayFacts,
-  waterRisks,
-  type FruitRisks,
-  type WaterRisks,
-} from './water'
-export {
-  dosedPot,
-  feedNeedReasons,
-  feedVerdictOn,
-  potFeeding,
-  type PotFeeding,
-  choicesAtHand,
-  choicesToBuy,
-  feedWish,
-  stepsFor,
-  feedToday,
-  holdsFor,
-  type DueFeed,
-  type FeedToday,
-  feedDays,
-  judgePlan,
-  programmePot,
-  chooseForPot,
-  feedWeeks,
-  flushFor,
-  type ChosenForPot,
-  type FeedWeek,
-  type FeedWeeks,
-  type NutrientWeek,
-} from './feed'
-export {
-  yearsSpread,
-  type PlantingSpread,
-  type YearsAsked,
-  type YearsSpread,
-  siteOf,
-  spaceLoadOf,
-  type SiteOf,
-  arrangeTaskOf,
-  standingSpots,
-  judgePair,
-  type PairJudgement,
-  applied,
-  applyArrangement,
-  type Applied,
-} from './plant'
-export {
-  mixPlan,
-  type AmendmentDose,
-  type MixingWishes,
-  type MixPlan,
-  type PotFilling,
-  type TubsOf,
-  judgeExtract,
-  mixTaskOf,
-  rechargeOf,
-  seasonsOf,
-  tryMix,
-  withMix,
-  type IngredientWish,
-  type MixWish,
-  type OldMixFacts,
-  type TriedMix,
-  type TriedPot,
-} from './mix'
-export {
-  beadOfDays,
-  grownOn,
-  potString,
-  withDues,
-  type Bead,
-  type Knot,
-  type PotString,
-  inQuarterCans,
-  inTenthLitres,
-  roundOf,
-  type Round,
-  type Stop,
-  type StopState,
-  feedRound,
-  type FeedCans,
-  type FedStop,
-  type FeedRound,
-} from './walk'
-export { duesAhead, duesToday } from './jobs'
-export { waterDues, type Amount, type Due } from './course'
-export { crownsOf } from './plant'
-export { PROBE_DEPTH_MM, probeQuestion, readingsToKeep, type ProbeQuestion } from './water'
+export * from './water'
+export * from './feed'
+export * from './plant'
+export * from './mix'
+export * from './jobs'
+export * from './walk'

@@ -32,10 +32,9 @@ export function remembered<O extends object, A extends readonly unknown[], R>(
 }
 
 /**
- * The same for a function that is asked with named things: its answers are kept with
- * one of them, an object, and given again where all the others are the very same.
+ * The same for a function whose arguments are the fields of one object.
  *
- * @param of which of them
+ * @param of the field, an object itself, with which the answers are kept
  */
 export function rememberedBy<Asked extends object, R>(
   of: keyof Asked,

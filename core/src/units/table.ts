@@ -23,3 +23,7 @@ export function cellOf(row: TableRow, column: string | undefined): string {
   const cell = own(row, column)
   return typeof cell === 'string' ? cell : ''
 }
+
+/** Whether a row has nothing in it. */
+export const isBlank = (row: TableRow) =>
+  Object.values(row).every((cell) => !(typeof cell === 'string' ? cell : cell.join('')).trim())

@@ -3,7 +3,7 @@ import type { WaterDrive } from './pot'
 
 /** Share of water poured on moist mix that runs past it (memory). */
 const RUNS_PAST_SHARE = 0.03
-/** Drier than this share of its water missing, mix sheds water, up to that share of it (memory). */
+/** Mix with more than the first share of its water missing sheds water: bone-dry, the second share of it (memory). */
 const SHEDS_FROM_SHARE = 0.6
 const SHEDS_SHARE = 0.6
 /** Less water than this is not worth carrying, L. */
@@ -36,7 +36,7 @@ interface PotOfRun {
   readonly reservoirMostL: number
 }
 
-/** What a visit goes by. */
+/** What decides whether a visitor waters. */
 interface VisitFacts {
   /** Of a cell, what may be used before its plants go short, L. */
   readonly freeL: number
@@ -46,7 +46,7 @@ interface VisitFacts {
   readonly wantedL: number
 }
 
-/** Water that fills the mix to the drip, with what runs past it, and the reservoir, L. */
+/** Water to pour until it drains, L: what is missing, what runs past dry mix, and the reservoir. */
 export function fillingL(pot: PotOfRun, { missing, reservoirL }: WaterNow): number {
   let missingL = 0
   for (let cell = 0; cell < pot.count; cell++) missingL += missing[cell]!
@@ -74,10 +74,7 @@ export function demandL(
   return wantedL
 }
 
-/**
- * What who comes by gives: nothing where it lasts until the next visit, else what
- * fills it.
- */
+/** What a visitor gives, L: nothing where the pot lasts until the next visit, else what fills it. */
 export function visitL(
   pot: PotOfRun,
   { missing, reservoirL }: WaterNow,

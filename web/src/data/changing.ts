@@ -85,12 +85,10 @@ export const changeGarden = (
     const changes = transaction.objectStore('changes')
     const { id: gardenId } = garden
     const next = { garden, revision: before.revision + 1, history }
-    if (before.isOlder) await writeAnew(transaction, next)
     await Promise.all(forgotten.map(({ number }) => changes.delete([gardenId, number])))
-    await Promise.all([
-      write(transaction, next, pagesOfChange(garden, change)),
-      changes.put({ gardenId, number: step.number, change }),
-    ])
+    if (before.isOlder) await writeAnew(transaction, next)
+    else await write(transaction, next, pagesOfChange(garden, change))
+    await changes.put({ gardenId, number: step.number, change })
     return next
   })
 

@@ -108,15 +108,13 @@ watch(
   () => reveal(shownDay.value),
 )
 
+const stringOf = (pot: PotCourse) =>
+  withDues(potString(props.course, pot), props.course, props.dues?.get(pot.container.id) ?? [])
 const columns = computed(() =>
   layout.value.pots.map((placed, index) => ({
     ...placed,
     course: props.pots[index]!,
-    string: withDues(
-      potString(props.course, props.pots[index]!),
-      props.course,
-      props.dues?.get(props.pots[index]!.container.id) ?? [],
-    ),
+    string: stringOf(props.pots[index]!),
     isNear:
       placed.x + placed.width > scrolledPx.value - NEAR_PX &&
       placed.x - placed.width < scrolledPx.value + width.value + NEAR_PX,

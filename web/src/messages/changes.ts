@@ -37,6 +37,7 @@ export const changeWords = {
   feedPlanAll: 'All pots are fed by it.',
   noFeedPlan: '{code}: no feeding programme any more.',
   shelf: '{name}: counted.',
+  offShelf: '{name}: taken off the shelf.',
   product: '{name} kept.',
   removeProduct: '{name} removed.',
   water: 'Your water kept.',

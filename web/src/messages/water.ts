@@ -71,7 +71,7 @@ export const waterWords = {
       '{count} test lies before planting and is not used. | {count} tests lie before planting and are not used.',
     ask: 'Would tell most: feel at the {knuckle}, {moment}.',
     testsTitle: 'Test this pot',
-    test: { finger: 'Finger', weigh: 'Scale', drained: 'Ran out', probe: 'Probe' },
+    test: { finger: 'Finger', weigh: 'Scale', drained: 'Drained', probe: 'Probe' },
     weighs: 'Weighs now, all of it',
     lift: 'Over 16 kg: with two. Over 25 kg: leave it standing.',
     caught: 'Caught below after this watering',

@@ -2,7 +2,7 @@ import type { GardenRecord, RecordKind } from '@rimbo/core'
 
 type Of<K extends RecordKind> = Extract<GardenRecord, { readonly kind: K }>
 
-/** How numbers and names are said. */
+/** Words for numbers and names. */
 export interface Say {
   readonly t: (key: string, params?: Record<string, unknown>) => string
   readonly volume: (litres: number) => string
@@ -11,14 +11,14 @@ export interface Say {
   readonly share: (share: number) => string
   readonly variety: (id: string) => string
   readonly product: (id: string) => string
-  /** Anything that can be at hand. */
+  /** An ingredient or a feed. */
   readonly item: (id: string) => string
 }
 
-/** What hangs on a pot's string for a record. */
+/** The mark of a record on a pot's string. */
 export type Mark = 'done' | 'skipped' | 'tested' | 'finger' | 'flower' | 'fruit' | 'trouble'
 
-/** All that the interface says and draws of a kind of record. */
+/** All that the interface says of a kind of record, and its mark. */
 interface KindShown<K extends RecordKind> {
   /** In the Book, on a string, and once it was recorded. */
   readonly words: { readonly name: string; readonly onString: string; readonly recorded: string }
@@ -114,7 +114,7 @@ export const kindsShown: { readonly [K in RecordKind]: KindShown<K> } = {
     mark: 'tested',
   },
   probe: {
-    words: { name: 'Probe', onString: 'probe', recorded: '{code}: probe recorded.' },
+    words: { name: 'Probe', onString: 'probe', recorded: '{code}: probe reading recorded.' },
     told: ({ moistureShare }, { share }) => share(moistureShare),
     mark: 'tested',
   },
@@ -137,7 +137,7 @@ export const kindsShown: { readonly [K in RecordKind]: KindShown<K> } = {
     mark: 'fruit',
   },
   sign: {
-    words: { name: 'Seen', onString: 'seen', recorded: '{code}: recorded.' },
+    words: { name: 'Seen', onString: 'seen', recorded: '{code}: sign recorded.' },
     told: ({ sign }, { t }) => t(`sign.${sign}`),
     mark: 'trouble',
   },

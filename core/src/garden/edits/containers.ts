@@ -42,8 +42,8 @@ export const unrollContainer = ({ id, code }: Named): GardenEdit =>
   })
 
 /**
- * A pot goes, and with it what was only planned for it: its plants, how it is fed, what
- * it is to hold. What was done to it and measured in it stays in the records.
+ * Removes a pot with its plants, its feeding plan and its pin in the arrangement. Its
+ * records and tests stay: what was done stays done.
  */
 export const removeContainer = ({ id, code }: Named): GardenEdit =>
   editOf('deleteContainer', { code }, (draft) => {

@@ -29,6 +29,7 @@ export const editCodes = [
   'feedPlanAll',
   'noFeedPlan',
   'shelf',
+  'offShelf',
   'product',
   'removeProduct',
   'water',
@@ -52,13 +53,13 @@ export interface GardenEdit {
   readonly apply: (draft: Garden) => void
 }
 
-/** An edit that is called by a word of its own. */
+/** An edit with one of these codes. */
 export const editOf = (
   code: EditCode,
   params: Record<string, string | number>,
   apply: (draft: Garden) => void,
 ): GardenEdit => ({ label: { code: `change.${code}`, params }, apply })
 
-/** A list without the thing of an id. */
+/** A list without the item of that id. */
 export const without = <T extends { readonly id: string }>(list: readonly T[], id: string): T[] =>
   list.filter((one) => one.id !== id)

@@ -88,8 +88,7 @@ const made: Readonly<Record<string, (garden: Garden) => GardenEdit>> = {
   removeMixTest: ({ mixTests: [one] }) => edits.removeMixTest(one?.id ?? 'none'),
   countOnShelf: () => edits.countOnShelf('boneMeal', 'Bone meal', counted),
   takeOffShelf: () => edits.takeOffShelf('boneMeal', 'Bone meal'),
-  keepProduct: () =>
-    edits.keepProduct(someProduct, { name: 'Own' }, { start: undefined, isNew: true }, counted),
+  keepProduct: () => edits.keepProduct(someProduct, undefined, true, counted),
   removeProduct: (garden) => {
     const one = garden.products.find(({ id }) => !edits.isProductNeeded(garden, id))
     return edits.removeProduct(one?.id ?? 'none', 'Gone')

@@ -1,6 +1,7 @@
 import { feedCatalogue, type FeedDose, type FeedPlan, type FeedProduct } from '../../feed'
 import type { Container } from '../../container'
 import { SPLASH_L } from '../../water'
+import { feedRecordOf } from '../feeding'
 import type { Garden } from '../garden'
 import type { GardenRecord } from '../kinds'
 import { keepIn, requireIn } from '../touched'
@@ -8,7 +9,6 @@ import { editOf, without, type GardenEdit } from './edit'
 import { countRecord, type Counted } from './records'
 
 type Named = Pick<Container, 'id' | 'code'>
-type FeedRecord = Extract<GardenRecord, { readonly kind: 'feed' }>
 
 /** Feeds that were given to a pot at one time. */
 export interface FeedsGiven {
@@ -20,30 +20,23 @@ export interface FeedsGiven {
 }
 
 /**
- * What is written down of feeds given together: each with its mass; the water they
- * are dissolved in is one can's, and is written with the first that has any.
+ * The records of feeds given together. They share one can of water, which is recorded
+ * once, with the first of them that is dissolved.
  */
 function recordsOfFeeds(
   { container, at, doses, plainL = 0 }: FeedsGiven,
   newId: () => string,
 ): GardenRecord[] {
   const first = doses.find(({ solution }) => solution)
-  const feeds = doses.map((dose): FeedRecord => {
-    const volumeL = dose === first ? dose.solution?.volumeL : undefined
-    return {
-      id: newId(),
-      at,
-      containerId: container.id,
-      kind: 'feed',
-      productId: dose.product.id,
-      massG: dose.massG,
-      ...(volumeL !== undefined && { volumeL }),
-    }
+  const feeds = doses.map((dose): GardenRecord => {
+    const inWater = dose === first ? dose : { ...dose, solution: undefined }
+    return { id: newId(), at, ...feedRecordOf(container.id, inWater) }
   })
   if (plainL <= SPLASH_L) return feeds
   return [...feeds, { id: newId(), at, containerId: container.id, kind: 'water', volumeL: plainL }]
 }
 
+/** Feeds given together are recorded, and the plain water beside them. */
 export const recordFeeds = (given: FeedsGiven, newId: () => string): GardenEdit => ({
   label: { code: 'change.record.feed', params: { code: given.container.code } },
   apply: (draft) => {
@@ -62,32 +55,32 @@ export const countOnShelf = (productId: string, name: string, counted: Counted):
     countFeed(draft, productId, counted)
   })
 
-/** A feed is taken off the shelf: nobody says any more how much of it there is. */
+/** A feed is taken off the shelf: its counts go, and how much of it there is is unknown again. */
 export const takeOffShelf = (productId: string, name: string): GardenEdit =>
-  editOf('shelf', { name }, (draft) => {
+  editOf('offShelf', { name }, (draft) => {
     draft.records = draft.records.filter(
       (one) => one.kind !== 'count' || one.unit !== 'g' || one.itemId !== productId,
     )
   })
 
-/** A feed of one's own as its label has it, and how much of it is at hand, where that was told. */
+/** A feed by its label, as its form has it, and how much of it is at hand, where that was counted. */
 export const keepProduct = (
   product: FeedProduct,
-  words: { readonly name: string },
-  from: { readonly start: FeedProduct | undefined; readonly isNew: boolean },
+  start: FeedProduct | undefined,
+  isNew: boolean,
   counted?: Counted,
 ): GardenEdit =>
-  editOf('product', words, (draft) => {
-    keepIn(draft.products, product, from.start, from.isNew)
+  editOf('product', { name: product.name ?? '' }, (draft) => {
+    keepIn(draft.products, product, start, isNew)
     if (counted) countFeed(draft, product.id, counted)
   })
 
-/** Whether a feed of one's own stands in a recipe: then it has to stay. */
+/** Whether a recipe uses a feed of the gardener's own, which then cannot be removed. */
 export const isProductNeeded = ({ recipes }: Pick<Garden, 'recipes'>, id: string): boolean =>
   !isGeneric(id) &&
   recipes.some(({ amendments }) => amendments?.some(({ productId }) => productId === id))
 
-/** A feed of one's own goes, out of the plans as well; a generic one that was changed is generic again. */
+/** Removes a feed of the gardener's own, from the plans too; a changed generic feed is generic again. */
 export const removeProduct = (id: string, name: string): GardenEdit =>
   editOf('removeProduct', { name }, (draft) => {
     draft.products = without(draft.products, id)

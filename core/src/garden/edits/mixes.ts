@@ -16,13 +16,14 @@ export const setMix = (
       if (containerIds.includes(container.id)) container.recipeId = recipeId
   })
 
+/** A recipe as its form has it; without a start it is a new one. */
 export const keepRecipe = (
   recipe: Recipe & { readonly name: string },
   start: Recipe | undefined,
 ): GardenEdit =>
   editOf('recipe', { name: recipe.name }, (draft) => keepIn(draft.recipes, recipe, start, !start))
 
-/** A recipe of one's own goes; pots that were filled by it have a mix that is not known. */
+/** Removes a recipe of the gardener's own; the mix of pots that were filled with it is unknown then. */
 export const removeRecipe = (id: string, name: string): GardenEdit =>
   editOf('removeRecipe', { name }, (draft) => {
     draft.recipes = without(draft.recipes, id)
@@ -42,23 +43,24 @@ export const keepIngredient = (
     if (counted) draft.records.push(countRecord(counted, ingredient.id, 'L'))
   })
 
-/** Whether an ingredient of one's own stands in a recipe: then it has to stay. */
+/** Whether a recipe uses an ingredient of the gardener's own, which then cannot be removed. */
 export const isIngredientNeeded = ({ recipes }: Pick<Garden, 'recipes'>, id: string): boolean =>
   !own(ingredients, id) &&
   recipes.some(({ parts }) => parts.some(({ ingredientId }) => ingredientId === id))
 
-/** An ingredient of one's own goes; a typical one that was changed is typical again. */
+/** Removes an ingredient of the gardener's own; a changed typical one is typical again. */
 export const removeIngredient = (id: string): GardenEdit =>
   editOf('removeIngredient', {}, (draft) => {
     draft.ingredients = without(draft.ingredients, id)
   })
 
-/** A kitchen test, a weighed spoon among them. */
+/** Adds a kitchen test, or a weighed spoon. */
 export const keepMixTest = (test: MixTest): GardenEdit =>
   editOf('mixTest', {}, (draft) => {
     draft.mixTests.push(test)
   })
 
+/** Removes a kitchen test. */
 export const removeMixTest = (id: string): GardenEdit =>
   editOf('removeMixTest', {}, (draft) => {
     draft.mixTests = without(draft.mixTests, id)

@@ -4,6 +4,7 @@ import type { Planting } from '../garden'
 import { keepIn } from '../touched'
 import { editOf, without, type GardenEdit } from './edit'
 
+/** A variety as its form has it. */
 export const keepVariety = (
   variety: Variety,
   start: Variety | undefined,
@@ -14,8 +15,7 @@ export const keepVariety = (
   )
 
 /**
- * Plants go into a pot. What is planted by today is recorded as done; what is only
- * planned is not.
+ * Plants go into a pot. Planting up to today is recorded as done, planting ahead is not.
  *
  * @param words the pot's short name and the variety's name, for the label
  * @param now   moment of the record
@@ -46,7 +46,7 @@ export const wishFor = (changed: Partial<ArrangementWishes>): GardenEdit =>
     draft.arrangement = { ...(draft.arrangement ?? noArrangement), ...changed }
   })
 
-/** What an arrangement may not change of a pot; a pin that holds nothing goes. */
+/** What an arrangement must leave as it is in a pot; a pin without any such wish is removed. */
 export const pinContainer = (
   containerId: string,
   changed: { readonly stays?: boolean; readonly varietyId?: string | undefined },

@@ -1,15 +1,15 @@
-import type { GardenRecord, RecordKind } from '../kinds'
+import type { GardenRecord } from '../kinds'
 import type { StockUnit } from '../stock'
 import { editOf, without, type GardenEdit } from './edit'
 
-/** What was counted of something at hand: loose litres of an ingredient, grams of a feed. */
+/** A count of something at hand: loose litres of an ingredient, grams of a feed. */
 export interface Counted {
   readonly recordId: string
   readonly at: string
   readonly amount: number
 }
 
-/** A count as it is written down. Fields stand in the order in which a file has them. */
+/** The record of a count. */
 export const countRecord = (
   { recordId: id, at, amount }: Counted,
   itemId: string,
@@ -18,15 +18,19 @@ export const countRecord = (
 
 type Probe = Extract<GardenRecord, { readonly kind: 'probe' }>
 
-/** One thing is written down. @param code short name of the pot, for the label */
+/**
+ * Adds a record.
+ *
+ * @param code short name of its pot, for the label
+ */
 export const recordOne = (record: GardenRecord, code: string): GardenEdit => ({
-  label: { code: `change.record.${record.kind satisfies RecordKind}`, params: { code } },
+  label: { code: `change.record.${record.kind}`, params: { code } },
   apply: ({ records }) => {
     records.push(record)
   },
 })
 
-/** Readings of a probe that stands in one pot. */
+/** Adds the readings of a probe in one pot. */
 export const recordProbe = (
   readings: readonly Pick<Probe, 'at' | 'moistureShare' | 'tempC' | 'ecDsM'>[],
   { containerId, depthMm }: { readonly containerId: string; readonly depthMm: number },
@@ -46,6 +50,7 @@ export const recordProbe = (
       })
   })
 
+/** Takes a record out of the Book. */
 export const removeRecord = (id: string): GardenEdit =>
   editOf('deleteRecord', {}, (draft) => {
     draft.records = without(draft.records, id)

@@ -2,18 +2,19 @@ import type { Plan } from '../../place'
 import { requireIn, withTouched } from '../touched'
 import { editOf, without, type GardenEdit } from './edit'
 
-/** A space without a plan yet. */
+/** Adds a space, without a plan yet. */
 export const addSpace = (id: string, name: string): GardenEdit =>
   editOf('addSpace', { name }, (draft) => {
     draft.spaces.push({ id, name, covered: false })
   })
 
-/** Whether a space is kept from rain. */
+/** Says whether a space is covered from rain. */
 export const coverSpace = (id: string, covered: boolean): GardenEdit =>
   editOf('settings', {}, (draft) => {
     requireIn(draft.spaces, id).covered = covered
   })
 
+/** Removes a space. */
 export const removeSpace = (id: string): GardenEdit =>
   editOf('removeSpace', {}, (draft) => {
     draft.spaces = without(draft.spaces, id)

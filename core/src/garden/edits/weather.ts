@@ -16,9 +16,7 @@ export const takeServiceDays = (days: readonly DailyWeather[]): GardenEdit =>
     draft.weather = [...withService(draft.weather, days)]
   })
 
-/**
- * Days of a file. Typical ones fill gaps; real ones stand in the place of what was there.
- */
+/** Days of a file: typical ones fill gaps, measured ones replace what was there. */
 export const takeFileDays = (days: readonly DailyWeather[], areTypical: boolean): GardenEdit =>
   editOf('weatherFile', { count: days.length }, (draft) => {
     draft.weather = areTypical ? withWeather(days, draft.weather) : withWeather(draft.weather, days)
@@ -30,7 +28,7 @@ export interface ClimateTyped {
   readonly frosts: Pick<Place, 'lastFrost' | 'firstFrost'>
 }
 
-/** What was touched of the climate; normals that were only guessed stay a guess until a figure of them is. */
+/** The figures of the climate that were touched; guessed normals stay a guess until one of them is. */
 export const keepNormals = (typed: ClimateTyped, start: ClimateTyped): GardenEdit =>
   editOf('normals', {}, (draft) => {
     if (!isSame(typed.normals, start.normals)) draft.normals = [...typed.normals]

@@ -14,26 +14,24 @@ export const everyRecord = {
 /** Which of several plantings in one container; all of them where left out. */
 export const ofPlanting = { plantingId: idSchema.optional() }
 
+export const countSchema = z.number().int().positive().max(10_000)
 /** How many plants of which variety. */
-export const ofVariety = { varietyId: idSchema, count: z.number().int().positive().max(10_000) }
+export const ofVariety = { varietyId: idSchema, count: countSchema }
 
 export const volumeLSchema = z.number().positive().max(200)
 export const massGSchema = z.number().positive().max(100_000)
 
-/**
- * Fields that stand as words in one column of the CSV, `detail`, each told apart by
- * its own words: no two of a kind share one.
- */
+/** Fields of a kind that share the CSV's column `detail`, and the text they make there. */
 export interface Detail {
   readonly fields: readonly string[]
-  /** How several are put together: `{feel} at {knuckle} knuckle`. */
+  /** With a place for each field: `{feel} at {knuckle} knuckle`. */
   readonly text: string
 }
 
-/** A detail of one field alone, as it is in the file. */
+/** One field alone, with the value it has in the garden file. */
 export const detailOf = (field: string): Detail => ({ fields: [field], text: `{${field}}` })
 
-/** What is said of a kind of record in one place: from it its CSV, its filter and the file's schema follow. */
+/** All that core says of a kind of record: its CSV and the schema of the file follow from it. */
 export interface RecordKindRules {
   readonly schema: z.ZodObject
   readonly detail?: Detail

@@ -50,12 +50,15 @@ export const recordSchema = z.discriminatedUnion(
 )
 export type GardenRecord = z.infer<Schema>
 export type RecordKind = GardenRecord['kind']
+type Undated<R> = R extends GardenRecord ? Omit<R, 'id' | 'at'> : never
+/** A record before it has its id and moment. */
+export type UndatedRecord = Undated<GardenRecord>
 
 export const recordKinds: readonly RecordKind[] = recordSchema.options.map(
   ({ shape }) => shape.kind.value,
 )
 
-/** What is said of each kind, by its name. */
+/** The rules of each kind, by its name. */
 export const rulesOf = Object.fromEntries(
   kinds.map((rules) => [rules.schema.shape.kind.value, rules]),
 ) as unknown as Readonly<Record<RecordKind, RecordKindRules>>

@@ -62,6 +62,7 @@ describe('a table of records that was changed in a spreadsheet', () => {
   test.each([
     ['kind,date,time,mass_g\npick,2026-06-18,08:30,much\n', ['line', 2, 'massG']],
     ['kind,date,time\nnote,2026-06-18,08:00\nfly,2026-06-18,08:30\n', ['line', 3, 'kind']],
+    ['kind,date,time\nnote,2026-06-18,08:00\n\nfly,2026-06-18,08:30\n', ['line', 4, 'kind']],
     ['kind,date,time,detail\nfinger,2026-06-18,08:30,soggy\n', ['line', 2, 'knuckle']],
     ['kind,date,time\nnote,18 June,08:30\n', ['line', 2, 'at']],
   ])('a fault is told at its line and field: %j', (text, path) => {

@@ -13,14 +13,14 @@ export interface ShelfStock {
   /** Never below nothing: then more was used than was counted. */
   readonly leftG: number
   readonly isOverdrawn: boolean
-  /** Little is left of what was counted. */
+  /** Little is left of the last count. */
   readonly isLow: boolean
 }
 
-/** Less than this share of what was counted is told as low. */
+/** Less than this share of the last count is low. */
 const LOW_SHARE = 0.2
 
-/** The feeds on the shelf: all that were counted, and be it to nothing. */
+/** The feeds on the shelf: every feed that was counted, even where none of it was left. */
 export const shelfStock = (garden: Garden): readonly ShelfStock[] =>
   stockOn(garden).flatMap((item): ShelfStock[] => {
     const product = item.kind === 'feed' ? feedProductOf(garden, item.itemId) : undefined

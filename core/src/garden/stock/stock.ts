@@ -6,7 +6,7 @@ export type StockUnit = (typeof stockUnits)[number]
 export type StockKind = 'ingredient' | 'feed'
 const KIND_OF: Readonly<Record<StockUnit, StockKind>> = { L: 'ingredient', g: 'feed' }
 
-/** One thing at hand. */
+/** Something at hand: an ingredient in loose litres, a feed in grams. */
 export interface StockItem {
   readonly itemId: string
   readonly kind: StockKind
@@ -19,7 +19,7 @@ export interface StockItem {
   readonly usedSince: number
 }
 
-/** What lime records strew. */
+/** The lime of a lime record. */
 const LIME_STREWN = 'ground'
 
 /** What a record took from the stock, g. */
@@ -35,7 +35,7 @@ function usedIn(
 type Count = Extract<GardenRecord, { readonly kind: 'count' }>
 const keyOf = ({ itemId, unit }: Pick<Count, 'itemId' | 'unit'>) => `${unit} ${itemId}`
 
-/** The last count of each thing until a moment; of two in the same minute the one written last. */
+/** The last count of each item up to a moment; of two in the same minute the one recorded last. */
 function lastCounts(records: readonly GardenRecord[], isUntil: (at: string) => boolean) {
   const counts = new Map<string, Count>()
   for (const record of records) {

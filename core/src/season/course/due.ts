@@ -1,31 +1,28 @@
 import type { FeedDose } from '../../feed'
-import type { GardenRecord } from '../../garden'
+import type { UndatedRecord } from '../../garden'
 import type { Reason } from '../../units'
 import { EVENING_FROM_H } from '../../water'
 import type { PotToday } from './day'
 
-/** What something that is due takes. */
+/** How much of what a job takes. */
 export type Amount =
   | { readonly kind: 'water'; readonly volumeL: number }
   | { readonly kind: 'feed'; readonly dose: FeedDose }
 
-/** A record before it has its id and moment. */
-type Undated<R> = R extends GardenRecord ? Omit<R, 'id' | 'at'> : never
-
-/** Anything that is to be done at a pot: all that is due has this one shape. */
+/** Something to do at a pot: water, feed and every later job have this one shape. */
 export interface Due {
   readonly kind: 'water' | 'feed'
   readonly containerId: string
   /** The day from which it is to be done. */
   readonly dueOn: string
-  /** Not before this hour of that day; on the next walk where left out. */
+  /** The hour of that day from which it is due; on the next walk where left out. */
   readonly hour?: number
-  /** Why it waits all the same; left out where nothing holds it back. */
+  /** Why it has to wait; left out where nothing holds it back. */
   readonly held?: readonly Reason[]
   /** Empty for what is due on a later day: its dose is worked out then. */
   readonly amounts: readonly Amount[]
   /** The record to write once it is done. */
-  readonly record?: Undated<GardenRecord>
+  readonly record?: UndatedRecord
 }
 
 /** The water of a pot today: for this walk, and for the one in the evening. */

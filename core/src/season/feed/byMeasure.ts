@@ -8,17 +8,16 @@ import {
   solutionDay,
   solutionL,
   type BentStep,
-  type DosedPot,
   type FeedDose,
   type FeedPlan,
   type FeedProduct,
   type PlannedFeed,
   type ProgrammePot,
 } from '../../feed'
-import { feedTools, type Garden } from '../../garden'
+import { feedTools } from '../../garden'
 import { isTimeFor } from './bySteps'
 import { choicesAtHand, feedWish } from './choosing'
-import { dosedPot, type PotFeeding } from './potFeeding'
+import { dosedPot } from './potFeeding'
 import type { PlanRun, RunContext } from './run'
 
 /** Days between two feeds where the gardener has not said, fed to measure. */
@@ -38,13 +37,7 @@ export function stepsToMeasure(plan: FeedPlan): readonly BentStep[] {
 }
 
 /** Fed to measure: the one product at hand, at its label's strength, in as many litres as bring what is missing. */
-function measuredDose(
-  garden: Garden,
-  feeding: PotFeeding,
-  dosed: DosedPot,
-  day: number,
-  plan: FeedPlan,
-): FeedDose | undefined {
+function measuredDose({ garden, feeding, plan }: RunContext, day: number): FeedDose | undefined {
   const days = plan.everyDays ?? MEASURE_DAYS
   const wish = feedWish(feeding, day, days)
   const isWorth = (['n', 'k'] as const).some(
@@ -54,6 +47,7 @@ function measuredDose(
   const chosen = day >= feeding.flowersOn ? (plan.lateProductId ?? plan.productId) : plan.productId
   const ofPlan = (product: FeedProduct) =>
     isSoluble(product) && (chosen === undefined || product.id === chosen)
+  const dosed = dosedPot(feeding.pot)
   const best = bestSingle(choicesAtHand(garden, dosed, ofPlan), wish)
   if (!best) return undefined
   const { product } = best
@@ -70,11 +64,8 @@ function measuredDose(
 }
 
 /** Fed to measure over the rest of the season: each feed by the ledger as it is then. */
-function measuredFeeds(
-  { garden, feeding, plan }: RunContext,
-  pot: ProgrammePot,
-  every: number,
-): PlannedFeed[] {
+function measuredFeeds(context: RunContext, pot: ProgrammePot, every: number): PlannedFeed[] {
+  const { feeding } = context
   const { fed } = feeding
   const first = Math.max(pot.from, fed.plantedOn + FIRST_AFTER_DAYS)
   const feeds: PlannedFeed[] = []
@@ -83,7 +74,7 @@ function measuredFeeds(
     const day = solutionDay(fed, due)
     if (day > pot.to) break
     const then = { ...feeding, ledger: nutrientLedger(fed, events) }
-    const dose = measuredDose(garden, then, pot.dosed, day, plan)
+    const dose = measuredDose({ ...context, feeding: then }, day)
     if (!dose) continue
     feeds.push({ day, dose })
     const { product, massG, solution } = dose
@@ -94,19 +85,16 @@ function measuredFeeds(
 
 /** Rimbo's own programme: each feed brings what the ledger is short of until the next. */
 export function byMeasure(context: RunContext): PlanRun {
-  const { garden, feeding, plan } = context
-  const dosed = dosedPot(feeding.pot)
+  const { feeding, plan } = context
+  const { hasReservoir } = dosedPot(feeding.pot)
   const every = plan.everyDays ?? MEASURE_DAYS
   return {
     steps: stepsToMeasure(plan),
     dueOn: (asked) => {
       const { day, isFed, lastOn } = asked
       const dueOn = lastOn === undefined ? feeding.fed.plantedOn + FIRST_AFTER_DAYS : lastOn + every
-      const isTime = isTimeFor(dueOn, asked, dosed.hasReservoir)
-      const dose =
-        dueOn <= day && !isFed && isTime
-          ? measuredDose(garden, feeding, dosed, day, plan)
-          : undefined
+      const isTime = isTimeFor(dueOn, asked, hasReservoir)
+      const dose = dueOn <= day && !isFed && isTime ? measuredDose(context, day) : undefined
       return {
         found: dose ? [{ dose, dueOn }] : [],
         nextOn: Math.max(dueOn, day + (isFed ? every : isTime ? 0 : 1)),

@@ -12,7 +12,7 @@ import {
   type HoldFacts,
   type UnusableProduct,
 } from '../../feed'
-import { feedProductOf, shelfStock, type Garden } from '../../garden'
+import { feedProductOf, feedRecordOf, shelfStock, type Garden } from '../../garden'
 import { lastTest } from '../../mix'
 import { addDays, dayOf, daysBetween, own, remembered } from '../../units'
 import { sorted, type Due, type GardenCourse, type PotCourse, type PotToday } from '../course'
@@ -166,10 +166,6 @@ function dueOf(
   dose: FeedDose,
   holds: readonly FeedHold[],
 ): Due & { readonly kind: 'feed' } {
-  const { product, massG, solution } = dose
-  const volumeL = solution?.volumeL
-  const productId = product.id
-  const given = { massG, ...(volumeL !== undefined && { volumeL }) }
   const reasons = holds.filter(({ level }) => level === 'hold').map(({ reason }) => reason)
   return {
     kind: 'feed',
@@ -177,7 +173,7 @@ function dueOf(
     dueOn,
     ...(isHeld(holds) && { held: reasons }),
     amounts: [{ kind: 'feed', dose }],
-    record: { kind: 'feed', containerId, productId, ...given },
+    record: feedRecordOf(containerId, dose),
   }
 }
 

@@ -9,7 +9,7 @@ import type {
 import type { Garden } from '../../garden'
 import type { PotFeeding } from './potFeeding'
 
-/** A day on which a pot is asked for its feed. */
+/** The day for which a pot's feed is asked. */
 export interface FeedDay {
   /** Of the course. */
   readonly day: number
@@ -27,7 +27,7 @@ export interface DoseDue {
   readonly dueOn: number
 }
 
-/** A plan as it runs in one pot: the same questions to every programme. */
+/** A feeding plan in one pot: every programme answers the same questions. */
 export interface PlanRun {
   /** What it gives, as far as its products are chosen. */
   readonly steps: readonly BentStep[]
@@ -42,7 +42,7 @@ export interface PlanRun {
   readonly daysAfter: (today: number, due: readonly FeedDose[], nextOn: number) => readonly number[]
 }
 
-/** What a run has to do with. */
+/** What a plan is worked out from. */
 export interface RunContext {
   readonly garden: Garden
   readonly feeding: PotFeeding

@@ -10,6 +10,6 @@ const isToMeasure = ({ programmeId }: FeedPlan) => programmeId === 'toMeasure'
 export const stepsFor = (plan: FeedPlan): readonly BentStep[] =>
   isToMeasure(plan) ? stepsToMeasure(plan) : stepsOf(plan)
 
-/** The plan of a pot as it runs there. */
+/** A pot's plan, ready to be asked. */
 export const runOf = (context: RunContext): PlanRun =>
   isToMeasure(context.plan) ? byMeasure(context) : bySteps(context)

@@ -4,13 +4,13 @@ import { feedDays, type FeedToday } from '../feed'
 
 type FeedOf = (containerId: string) => FeedToday | undefined
 
-/** All that is due today, pot by pot in walking order: water first, then what waits as well. */
+/** All that is due today, pot by pot in walking order: water first, then feed, held back or not. */
 export const duesToday = ({ pots, date }: GardenToday, feedOf: FeedOf): readonly Due[] =>
   pots.flatMap((pot) => [...waterDues(pot, date), ...(feedOf(pot.container.id)?.due ?? [])])
 
 /**
- * What will be due after today, as far as it has a date of its own: feeds by their
- * plans. Water is asked for again every day and hangs on the strings as it comes.
+ * What will be due after today: feeds, by their plans. Water is worked out anew every
+ * day; the strings show what is expected of it.
  */
 export function duesAhead(
   { garden, from, today, pots }: GardenCourse,

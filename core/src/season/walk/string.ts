@@ -89,7 +89,7 @@ export const potString = (course: GardenCourse, pot: PotCourse): PotString =>
     daysBetween(course.from, course.today),
   )
 
-/** The same string with what is due, each on its day; what waits hangs on today. */
+/** The same string with what is due, each on its day; what is overdue hangs on today, what is held back nowhere. */
 export function withDues(
   string: PotString,
   { from, today }: Pick<GardenCourse, 'from' | 'today'>,

@@ -1,6 +1,7 @@
 import Papa from 'papaparse'
 import {
   cellOf,
+  isBlank,
   tableOptions,
   type TableRow,
   fromUnit,
@@ -36,9 +37,6 @@ export interface DailyMapping {
   readonly windUnit: UnitName<'speed'>
   readonly dateOrder: DateOrder
 }
-
-const isBlank = (row: TableRow) =>
-  Object.values(row).every((cell) => !(typeof cell === 'string' ? cell : cell.join('')).trim())
 
 /** What a table looks like, before it is read. */
 export interface TableGuess {

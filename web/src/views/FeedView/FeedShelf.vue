@@ -125,12 +125,9 @@ function startEdit(product: FeedProduct): void {
   edited.value = { id: product.id, product: { ...own, name: productName(product.id) }, wasOwn }
 }
 async function saveProduct(product: FeedProduct, stockG: number | undefined): Promise<void> {
-  const name = product.name ?? ''
   const { product: start, wasOwn } = edited.value!
   const atHand = stockG === undefined ? undefined : counted(stockG)
-  await store.edit(
-    edits.keepProduct(structuredClone(product), { name }, { start, isNew: !wasOwn }, atHand),
-  )
+  await store.edit(edits.keepProduct(structuredClone(product), start, !wasOwn, atHand))
   edited.value = undefined
 }
 async function removeProduct(id: string): Promise<void> {

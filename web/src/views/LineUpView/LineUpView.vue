@@ -47,10 +47,7 @@ onMounted(bringFeeds)
 /** With what feeds are dissolved in, once they are known. */
 const carried = computed(() => feeding.value?.walk)
 const fedCount = computed(
-  () =>
-    [...(feeding.value?.dues.values() ?? [])].filter((dues) =>
-      dues.some(({ kind, amounts, held }) => kind === 'feed' && amounts.length && !held),
-    ).length,
+  () => carried.value?.stops.filter(({ due }) => due.length > 0).length ?? 0,
 )
 /** The container in the form: a new one, or the selected one. */
 const edited = shallowRef<{ start: Container; isNew: boolean }>()
