@@ -16,7 +16,7 @@ const typed = {
 }
 
 export default tseslint.config(
-  { ignores: ['**/dist/', 'test-results/', 'playwright-report/'] },
+  { ignores: ['**/dist/', 'test-results/', 'playwright-report/', 'core/kernel/'] },
   js.configs.recommended,
   { files: ['**/*.mjs', '**/*.cjs'], languageOptions: { globals: globals.node } },
   {

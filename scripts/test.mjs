@@ -55,7 +55,7 @@ const browserTests = (chromium, files) =>
   )
 
 function everything() {
-  for (const name of ['format', 'lint', 'types', 'boundaries', 'unused'])
+  for (const name of ['format', 'lint', 'types', 'boundaries', 'unused', 'kernel'])
     check(name, () => npmRun(`check:${name}`))
   runner(
     'unit tests',

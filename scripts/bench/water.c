@@ -1,5 +1,5 @@
 /* The hourly water balance of one cell in plain C: the same steps as
- * core/src/water/simulate.ts, to hold that against. Compiled by the bench where a
+ * core/kernel/waterHours.ts, to hold that against. Compiled by the bench where a
  * compiler is at hand; not part of the program. Prints nanoseconds an hour and the
  * litres drawn, so that both can be seen to have done the same. */
 #include <math.h>

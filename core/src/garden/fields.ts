@@ -1,5 +1,5 @@
 import type { z } from 'zod'
-import { own, type Fault } from '../units'
+import { faultsAt, own, type Fault } from '../units'
 import { gardenFields } from './garden'
 
 /** What is known of a list's schema from outside. */
@@ -27,6 +27,16 @@ export function listOf(field: string): { of: z.ZodType; least: number; most: num
     least: limits.find(({ minimum }) => minimum !== undefined)?.minimum ?? 0,
     most: limits.find(({ maximum }) => maximum !== undefined)?.maximum ?? Infinity,
   }
+}
+
+/** What is wrong with a thing by itself, found at a path. */
+export function faultsIn(
+  schema: z.ZodType | undefined,
+  thing: unknown,
+  path: Fault['path'],
+): Fault[] {
+  const { error } = schema?.safeParse(thing, { reportInput: true }) ?? {}
+  return error ? faultsAt(path, error) : []
 }
 
 /** What is wrong with the length of a list. */

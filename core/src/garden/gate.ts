@@ -1,15 +1,8 @@
-import type { z } from 'zod'
-import { faultsAt, InputError, own, type Fault } from '../units'
+import { InputError, own, type Fault } from '../units'
 import { isListChange, type GardenChange } from './change'
-import { countFaults, listOf, schemaOf } from './fields'
+import { countFaults, faultsIn, listOf, schemaOf } from './fields'
 import type { Garden } from './garden'
 import { referenceFaults } from './references'
-
-/** What is wrong with a thing by itself. */
-function faultsIn(schema: z.ZodType | undefined, thing: unknown, path: Fault['path']): Fault[] {
-  const { error } = schema?.safeParse(thing, { reportInput: true }) ?? {}
-  return error ? faultsAt(path, error) : []
-}
 
 /** What a fault is, whatever place in its list it stands at by now. */
 const sameFault = ({ path, code, params }: Fault) =>

@@ -74,34 +74,45 @@ export interface WetnessAtHeight {
   readonly airShare: number
 }
 
-/** Asked for every pot on every day that is dragged by: within half a per cent of the suction. */
+/** Heights and suctions by which drying is tabulated: within half a per cent of the suction. */
 const DRYING_SAMPLES = 16
-const DRYING_STEPS = 11
+const DRYING_STEPS = 56
 
 /**
  * Suction that is everywhere in a pot beside what it has just after draining,
  * when it holds so much less water: as though free water stood that much deeper.
  *
- * @param waterShare of the filled volume, 0–1
- * @returns cm; none when it holds what it does when drained, or more
+ * @param waterShares of the filled volume, 0–1, each asked for
+ * @returns cm for each; none where it holds what it does when drained, or more
  */
-export function dryingCm(body: MixBody, curve: RetentionCurve, waterShare: number): number {
-  const wantedMm3 = waterShare * bodyVolumeL(body) * 1e6
+export function dryingsCm(
+  body: MixBody,
+  curve: RetentionCurve,
+  waterShares: readonly number[],
+): Float64Array {
+  const heights = body.slices.flatMap(({ fromMm, toMm, areaMm2 }) => {
+    const stepMm = (toMm - fromMm) / DRYING_SAMPLES
+    return Array.from({ length: DRYING_SAMPLES }, (_, sample) => {
+      const zMm = fromMm + (sample + 0.5) * stepMm
+      return { cm: suctionCm(zMm, body.waterTableMm), mm3: areaMm2(zMm) * stepMm }
+    })
+  })
   const heldMm3 = (extraCm: number) =>
-    overBody(
-      body,
-      (zMm) => curve.waterShare(suctionCm(zMm, body.waterTableMm) + extraCm),
-      DRYING_SAMPLES,
-    )
-  if (heldMm3(0) <= wantedMm3) return 0
-  // Suction goes over many orders: halved by its logarithm.
-  let [low, high] = [0, Math.log1p(WILTING_CM)]
-  for (let step = 0; step < DRYING_STEPS; step++) {
-    const middle = (low + high) / 2
-    if (heldMm3(Math.expm1(middle)) > wantedMm3) low = middle
-    else high = middle
-  }
-  return Math.expm1(high)
+    heights.reduce((sum, { cm, mm3 }) => sum + mm3 * curve.waterShare(cm + extraCm), 0)
+  // Suction goes over many orders: by equal steps of its logarithm.
+  const stepLog = Math.log1p(WILTING_CM) / DRYING_STEPS
+  const table = Float64Array.from({ length: DRYING_STEPS + 1 }, (_, step) =>
+    heldMm3(Math.expm1(step * stepLog)),
+  )
+  const volumeMm3 = bodyVolumeL(body) * 1e6
+  return Float64Array.from(waterShares, (waterShare) => {
+    const wantedMm3 = waterShare * volumeMm3
+    const over = table.findIndex((mm3) => mm3 <= wantedMm3)
+    if (over < 0) return WILTING_CM
+    if (over === 0) return 0
+    const [wetter, drier] = [table[over - 1]!, table[over]!]
+    return Math.expm1((over - (wantedMm3 - drier) / (wetter - drier)) * stepLog)
+  })
 }
 
 /**

@@ -45,7 +45,7 @@ export {
   drainedProfile,
   drainedReasons,
   drainedState,
-  dryingCm,
+  dryingsCm,
   BUFFER_TO_CM,
   EASILY_TO_CM,
   easilyAvailableL,

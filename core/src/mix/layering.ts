@@ -7,7 +7,7 @@ import {
   type Shape,
   type Vessel,
 } from '../container'
-import { memory, practice, published, reason, type Reason } from '../units'
+import { memory, practice, published, reason, remembered, type Reason } from '../units'
 import { drainedBody, wetZoneMm, type DrainedState, type Mix } from './drained'
 import { conductivityCmD } from './properties'
 import { effectiveSaturation, type RetentionCurve } from './retention'
@@ -127,21 +127,23 @@ const DRAWN_CM_D = 1.5
 /** No suction beyond this still moves water upwards in a mix, cm. */
 const MOST_SUCTION_CM = 1000
 
-/** How high a flow of so many cm a day rises in a mix above free water, cm. */
-function riseCm({ blend, curve }: Mix, flowCmD: number): number {
-  const { n } = curve.vanGenuchten
-  const m = 1 - 1 / n
+/** K(h) of a mix over all suctions: steps of suction, cm, and the conductivity in each, cm a day. */
+const conductivityBySuction = remembered(({ blend, curve }: Mix) => {
+  const m = 1 - 1 / curve.vanGenuchten.n
   const soakedCmD = conductivityCmD(blend)
   const STEP = 0.03
-  let rise = 0
+  const steps: { readonly cm: number; readonly cmD: number }[] = []
   for (let suction = 1e-3; suction < MOST_SUCTION_CM; suction *= 1 + STEP) {
     const saturation = effectiveSaturation(curve.vanGenuchten, suction * (1 + STEP / 2))
     const open = 1 - (1 - saturation ** (1 / m)) ** m
-    const conductivity = soakedCmD * Math.sqrt(saturation) * open ** 2
-    rise += (suction * STEP) / (1 + flowCmD / conductivity)
+    steps.push({ cm: suction * STEP, cmD: soakedCmD * Math.sqrt(saturation) * open ** 2 })
   }
-  return rise
-}
+  return steps
+})
+
+/** How high a flow of so many cm a day rises in a mix above free water, cm. */
+const riseCm = (mix: Mix, flowCmD: number): number =>
+  conductivityBySuction(mix).reduce((rise, { cm, cmD }) => rise + cm / (1 + flowCmD / cmD), 0)
 
 /**
  * How high a mix lifts water from a reservoir fast enough for a plant, mm.

@@ -5,19 +5,15 @@ const DAY_LENGTH = 'YYYY-MM-DD'.length
 const isoOf = (ms: number) => new Date(ms).toISOString()
 const midnightOf = (date: string) => Date.parse(`${dayOf(date)}T00:00:00Z`)
 
-/** The platform turns a day that a month does not have into another day, which gives it away. */
-const isReal = (moment: string) => {
-  const ms = Date.parse(`${moment}Z`)
-  return !Number.isNaN(ms) && isoOf(ms).startsWith(moment)
-}
-
 /** Whether the text is a real calendar day, `YYYY-MM-DD`. */
 export const isDate = (text: string): boolean =>
-  /^\d{4}-\d\d-\d\d$/.test(text) && isReal(`${text}T00:00`)
+  /^\d{4}-\d\d-\d\d$/.test(text) &&
+  // The platform turns a day that a month does not have into another day, which gives it away.
+  new Date(Date.parse(text)).getUTCDate() === Number(text.slice(DAY_LENGTH - 2))
 
 /** Whether the text is a real moment on a clock, `YYYY-MM-DDTHH:mm`. */
 export const isDateTime = (text: string): boolean =>
-  /^\d{4}-\d\d-\d\dT\d\d:\d\d$/.test(text) && isReal(text)
+  /^.{10}T([01]\d|2[0-3]):[0-5]\d$/.test(text) && isDate(dayOf(text))
 
 /** The day of a moment or day, `YYYY-MM-DD`. */
 export const dayOf = (moment: string): string => moment.slice(0, DAY_LENGTH)

@@ -18,13 +18,14 @@ export {
   type WaterCell,
   type WaterStore,
 } from './store'
-export { runsPastShare, SPLASH_L } from './visit'
-export { simulateWater } from './simulate'
+export { runsPastShare } from './hours'
+export { simulateWater, stateAfter } from './simulate'
 export {
   DAYLIGHT_MM,
   emptyRun,
   EVENING_FROM_H,
   fullPot,
+  SPLASH_L,
   sumsOf,
   type WateredPot,
   type WaterCorrection,

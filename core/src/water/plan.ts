@@ -8,7 +8,7 @@ import {
   type WaterState,
   type WaterDrive,
 } from './pot'
-import { runsPastShare } from './visit'
+import { runsPastShare } from './hours'
 import { simulateWater } from './simulate'
 
 /** Hours of the gardener's clock at which pots are watered (practice: in the morning). */

@@ -6,6 +6,9 @@ export const DAYLIGHT_MM = 0.03
 /** From here on a walk is the evening's, hour of the day. */
 export const EVENING_FROM_H = 14
 
+/** Less water than this is not worth carrying, L. */
+export const SPLASH_L = 0.05
+
 /** Sums of a row from its beginning on, one longer than the row. */
 export function sumsOf(row: Float64Array): Float64Array {
   const sums = new Float64Array(row.length + 1)

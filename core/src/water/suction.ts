@@ -1,5 +1,5 @@
 import { mixBody, type Container } from '../container'
-import { dryingCm, WILTING_CM, type DrainedState, type Mix } from '../mix'
+import { dryingsCm, WILTING_CM, type DrainedState, type Mix } from '../mix'
 import type { WaterStore } from './store'
 
 /** How hard the mix of a pot holds its water as it dries. */
@@ -26,9 +26,11 @@ export function suctionTable(
     availableL,
     fillVolumeL * Math.max(0, containerCapacity - mix.curve.waterShare(WILTING_CM)),
   )
-  const extraCm = Float64Array.from({ length: STEPS + 1 }, (_, step) =>
-    dryingCm(body, mix.curve, containerCapacity - ((step / STEPS) * inMixL) / fillVolumeL),
+  const waterShares = Array.from(
+    { length: STEPS + 1 },
+    (_, step) => containerCapacity - ((step / STEPS) * inMixL) / fillVolumeL,
   )
+  const extraCm = dryingsCm(body, mix.curve, waterShares)
   const tierMm =
     cells.length > 1 ? body.slices.at(-1)!.toMm : body.slices.at(-1)!.toMm - body.waterTableMm
   return { extraCm, topCm: tierMm / 10, waterShareAt: mix.curve.waterShare }

@@ -18,8 +18,10 @@ export const meanSaturationVapourPressureKPa = (tempMaxC: number, tempMinC: numb
   (saturationVapourPressureKPa(tempMaxC) + saturationVapourPressureKPa(tempMinC)) / 2
 
 /** Slope of the saturation vapour pressure curve, kPa °C⁻¹ (FAO 56, Eq. 13). */
-export const vapourPressureSlope = (tempC: number): number =>
-  (4098 * saturationVapourPressureKPa(tempC)) / (tempC + 237.3) ** 2
+export const vapourPressureSlope = (
+  tempC: number,
+  saturatedKPa = saturationVapourPressureKPa(tempC),
+): number => (4098 * saturatedKPa) / (tempC + 237.3) ** 2
 
 /** Wind speed at 2 m over short grass from that at another height, m/s (FAO 56, Eq. 47). */
 export const windAt2M = (windMS: number, heightM: number): number =>

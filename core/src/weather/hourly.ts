@@ -49,18 +49,23 @@ const radians = (degrees: number) => (degrees * Math.PI) / 180
  *
  * @source FAO 56 (Allen, Pereira, Raes & Smith 1998), Eq. 53
  */
-export function hourReferenceMm(hour: EvaporationHour, elevationM: number): number {
+export const hourReferenceMm = (hour: EvaporationHour, elevationM: number): number =>
+  referenceMmOf(hour, psychrometricConstant(elevationM))
+
+/** The same where the air's pressure is known by its psychrometric constant, kPa °C⁻¹. */
+function referenceMmOf(hour: EvaporationHour, psychrometric: number): number {
   const { tempC, vapourPressureKPa, windMS, radiationMjM2, clearShare, isDay } = hour
-  const slope = vapourPressureSlope(tempC)
-  const psychrometric = psychrometricConstant(elevationM)
+  const saturatedKPa = saturationVapourPressureKPa(tempC)
+  const slope = vapourPressureSlope(tempC, saturatedKPa)
+  const squareK2 = (tempC + 273.16) * (tempC + 273.16)
   const netLongwave =
     STEFAN_BOLTZMANN_HOUR *
-    (tempC + 273.16) ** 4 *
+    (squareK2 * squareK2) *
     (0.34 - 0.14 * Math.sqrt(vapourPressureKPa)) *
     (1.35 * clearShare - 0.35)
   const net = (1 - ALBEDO) * radiationMjM2 - netLongwave
   const available = net * (1 - (isDay ? GROUND_SHARE.day : GROUND_SHARE.night))
-  const deficitKPa = Math.max(0, saturationVapourPressureKPa(tempC) - vapourPressureKPa)
+  const deficitKPa = Math.max(0, saturatedKPa - vapourPressureKPa)
   return (
     (0.408 * slope * available + psychrometric * (37 / (tempC + 273)) * windMS * deficitKPa) /
     (slope + psychrometric * (1 + 0.34 * windMS))
@@ -126,12 +131,13 @@ export function spreadOverHours(
     clearShare: clearSky > 0 ? Math.max(0.3, Math.min(1, solar / clearSky)) : 0.3,
     isDay: false,
   }
+  const psychrometric = psychrometricConstant(site.elevationM)
   let sum = 0
   for (let index = 0; index < HOURS_A_DAY; index++) {
     hour.tempC = hourTempC(day, index)
     hour.radiationMjM2 = solar * shares[index]!
     hour.isDay = shares[index]! > 0
-    const mm = Math.max(0, hourReferenceMm(hour, site.elevationM))
+    const mm = Math.max(0, referenceMmOf(hour, psychrometric))
     into[offset + index] = mm
     sum += mm
   }

@@ -3,7 +3,7 @@ import { mixesOf, type Garden, type GardenRecord } from '../../garden'
 import { weatherAt, type OpenDay, type Place, type SpotDay } from '../../place'
 import { canopyOn, grownPlantKg, growthCourse, type GrowthCourse } from '../../plant'
 import { dayOf, daysBetween, remembered, rememberedBy } from '../../units'
-import { EVENING_FROM_H, MORNING_H, waterUseL, type WaterDemand } from '../../water'
+import { EVENING_FROM_H, MORNING_H, simulateWater, waterUseL, type WaterDemand } from '../../water'
 import { HOURS_A_DAY } from '../../weather'
 import { potBase, type PlantingBase, type PotBase } from './pot'
 import {
@@ -17,7 +17,15 @@ import {
 } from './recorded'
 import { frostsOfPlace, openDaysOf, skyOf, type Sky } from './sky'
 import { courseSpan } from './span'
-import { dailyShareOf, visitsOf, waterOf, waterDriveOf, type PotWater } from './potWater'
+import {
+  dailyShareOf,
+  hourlyDays,
+  visitsOf,
+  waterDriveOf,
+  waterOf,
+  type PlannedWater,
+  type PotWater,
+} from './potWater'
 import { isLookedAtAfterPouring, testsOf } from './waterTests'
 
 /** Plants of one planting through the season. */
@@ -63,11 +71,16 @@ export interface GardenCourse {
 const SHORT_BELOW = 0.999
 
 /** The leaf over a container on a day of its course. */
-export const canopiesOn = (plants: readonly PlantingCourse[], day: number) =>
-  plants.flatMap(({ course, planting }) => {
+export function canopiesOn(plants: readonly PlantingCourse[], day: number) {
+  const canopies: { canopyM2: number; basalCoefficient: number; count: number }[] = []
+  for (const { course, planting } of plants) {
     const canopy = canopyOn(course, day)
-    return canopy ? [{ ...canopy, count: planting.count }] : []
-  })
+    if (!canopy) continue
+    const { canopyM2, basalCoefficient } = canopy
+    canopies.push({ canopyM2, basalCoefficient, count: planting.count })
+  }
+  return canopies
+}
 
 /** Fresh mass of the plants in a container on a day of its course, kg: by their leaf. */
 export const plantKgOn = (plants: readonly PlantingCourse[], day: number): number =>
@@ -160,20 +173,23 @@ function courseOf({
         waterShare,
       ),
     }))
-  const watered = (plants: readonly PlantingCourse[], isLearning: boolean) => {
-    const ofDays = waterDriveOf(base, place, weather, plantedOn, (day) => canopiesOn(plants, day))
-    const tests = isLearning ? testsOf(base, records, from, (day) => plantKgOn(plants, day)) : []
-    return waterOf(base, ofDays, { doings, visitH, known: tests, firstHour, nowHour })
+  const hours = hourlyDays(weather, place)
+  const events = { givenL: doings.givenL, visitH, fillH: doings.fillH }
+  const watered = (plants: readonly PlantingCourse[]): PlannedWater => {
+    const drive = waterDriveOf(base, hours, plantedOn, (day) => canopiesOn(plants, day))
+    return { weather: drive, planned: simulateWater(base.water, drive, events) }
   }
   const unhindered = grown(undefined)
-  const first = watered(unhindered, false)
+  const first = watered(unhindered)
   // What a day to come may lack is nothing to the days before it.
-  const shares = dailyShareOf(first.run, first.weather).map((share) =>
+  const shares = dailyShareOf(first.planned, first.weather).map((share) =>
     share < SHORT_BELOW ? share : 1,
   )
   const isShort = shares.some((share) => share < 1)
   const plants = isShort ? grown(shares) : unhindered
-  const ofWater = watered(plants, true)
+  const known = testsOf(base, records, from, (day) => plantKgOn(plants, day))
+  const asked = { doings, events, known, firstHour, nowHour }
+  const ofWater = waterOf(base, isShort ? watered(plants) : first, asked)
 
   const referenceMm = new Float64Array(days)
   const needL = new Float64Array(days)

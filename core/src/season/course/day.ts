@@ -16,7 +16,7 @@ import {
   freeShareOf,
   MORNING_H,
   planWatering,
-  simulateWater,
+  stateAfter,
   waterNeedL,
   type WaterNeed,
   type WaterPlan,
@@ -93,7 +93,7 @@ export function stateAt({ water, ofWater }: PotCourse, hour: number): WaterState
     visitH: new Uint8Array(visitH.length),
     ...(fillH && { fillH }),
   }
-  return simulateWater(water, weather, given, { ...options, to: hour }).end
+  return stateAfter(water, weather, given, { ...options, to: hour })
 }
 
 /** What to give a pot today, with all of its own that was learned. */

@@ -28,7 +28,7 @@ export {
   type PlantingToday,
 } from './day'
 export { climateOf, firstUnknown, weatherOn, type Climate, type DaySource, type Sky } from './sky'
-export { waterDriveOf, type PotWater } from './potWater'
+export { hourlyDays, waterDriveOf, type PotWater } from './potWater'
 export { sorted, observationsOf } from './recorded'
 export { seasonOf } from './span'
 export { requireWeight } from './waterTests'

@@ -8,6 +8,7 @@ import {
   EVENING_H,
   MORNING_H,
   simulateWater,
+  stateAfter,
   sumsOf,
   type Learned,
   type WaterEvents,
@@ -40,11 +41,30 @@ export interface PotWeather extends WaterDrive {
   readonly catchM2: Float64Array
 }
 
+/** What days draw from short grass, by the hour: each worked out when it is first asked for. */
+export interface HourlyDays {
+  readonly weather: readonly SpotDay[]
+  readonly copyDay: (day: number, into: Float64Array) => void
+}
+
+export function hourlyDays(weather: readonly SpotDay[], place: Place): HourlyDays {
+  const hoursMm = new Float64Array(weather.length * HOURS_A_DAY)
+  const isKnown = new Uint8Array(weather.length)
+  return {
+    weather,
+    copyDay: (day, into) => {
+      const hour = day * HOURS_A_DAY
+      if (isKnown[day] === 0) spreadOverHours(weather[day]!, place, hoursMm, hour)
+      isKnown[day] = 1
+      for (let at = hour; at < hour + HOURS_A_DAY; at++) into[at] = hoursMm[at]!
+    },
+  }
+}
+
 /** Weather and leaf of a pot on its days. */
 export function waterDriveOf(
   { container, volumes, wallM2 }: PotBase,
-  place: Place,
-  weather: readonly SpotDay[],
+  { weather, copyDay }: HourlyDays,
   plantedOn: number,
   plantsOn: (day: number) => DayDrawing['plants'],
 ): PotWeather {
@@ -60,7 +80,7 @@ export function waterDriveOf(
     const plants = plantsOn(day)
     if (!plants.length) continue
     const here = weather[day]!
-    spreadOverHours(here, place, referenceMm, day * HOURS_A_DAY)
+    copyDay(day, referenceMm)
     const drawing = drawingOf({
       plants,
       exposure: container.exposure,
@@ -133,27 +153,31 @@ export interface PotWater {
 /** What was done to a pot's water and found of it, and the hours between which it is looked at. */
 interface HoursOfPot {
   readonly doings: Doings
-  readonly visitH: Uint8Array
+  readonly events: WaterEvents
   readonly known: readonly WaterTest[]
   /** With plants in it. */
   readonly firstHour: number
   readonly nowHour: number
 }
 
+/** What draws on a pot, and its water by what was recorded and planned, before anything is learned. */
+export interface PlannedWater {
+  readonly weather: PotWeather
+  readonly planned: WaterRun
+}
+
 /** A pot's water by what was recorded, what was felt, and the plan for what is not known. */
 export function waterOf(
   base: PotBase,
-  weather: PotWeather,
-  { doings, visitH, known, firstHour, nowHour }: HoursOfPot,
+  { weather, planned }: PlannedWater,
+  { doings, events, known, firstHour, nowHour }: HoursOfPot,
 ): PotWater {
   const { water } = base
-  const { fillH } = doings
-  const events = { givenL: doings.givenL, visitH, fillH }
+  const { visitH } = events
   const tests = known.filter(({ hour }) => hour >= firstHour && hour <= nowHour)
   const earlyCount = known.filter(({ hour }) => hour < firstHour).length
   const unlearned = { weather, tests, earlyCount, firstHour, nowHour, learned: undefined }
   const table = suctionOf(base)
-  const planned = simulateWater(water, weather, events)
   if (!tests.length || !table || nowHour <= firstHour)
     return { ...unlearned, events, options: {}, run: planned }
   // From a midnight on: who looks again in the evening finds what was learned in the morning.
@@ -161,8 +185,8 @@ export function waterOf(
   const from = Math.max(firstHour, (today - LEARNED_OF_DAYS) * HOURS_A_DAY)
   const recent = tests.filter(({ hour }) => hour >= from)
   if (!recent.length) return { ...unlearned, events, options: {}, run: planned }
-  const asPlanned = { givenL: planned.givenL, visitH: new Uint8Array(visitH.length), fillH }
-  const { end: start } = simulateWater(water, weather, asPlanned, { to: from })
+  const asPlanned = { ...events, givenL: planned.givenL, visitH: new Uint8Array(visitH.length) }
+  const start = stateAfter(water, weather, asPlanned, { to: from })
   const learned = assimilate(water, weather, asPlanned, recent, {
     seed: SEED,
     from,
@@ -187,7 +211,7 @@ export function waterOf(
       : simulateWater(water, weather, events, { ...options, isFilledDaily, to: nowHour })
   const givenL = doings.givenL.slice()
   givenL.set(past.givenL.subarray(0, nowHour))
-  const then = { givenL, visitH: toCome, fillH }
+  const then = { ...events, givenL, visitH: toCome }
   const run = simulateWater(water, weather, then, options)
   return { ...unlearned, learned, events: then, options, run }
 }

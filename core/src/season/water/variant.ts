@@ -2,7 +2,7 @@ import { innerSizeMm, type Container, type Shape } from '../../container'
 import type { Place, SpotDay } from '../../place'
 import { HOURS_A_DAY } from '../../weather'
 import type { WaterState, WaterDrive } from '../../water'
-import { waterDriveOf, type PotBase, canopiesOn, type PotCourse } from '../course'
+import { canopiesOn, hourlyDays, waterDriveOf, type PotBase, type PotCourse } from '../course'
 
 /** Of the sun, what a usual shade cloth lets through (practice: cloth of 40 %). */
 const CLOTH_LETS_THROUGH = 0.6
@@ -70,8 +70,12 @@ export const weatherFor = (
   base: PotBase = pot,
   leafShare = 1,
 ): WaterDrive =>
-  waterDriveOf(base, place, weather, Math.floor(pot.ofWater.firstHour / HOURS_A_DAY), (day) =>
-    canopiesOn(pot.plants, day).map((one) => ({ ...one, canopyM2: one.canopyM2 * leafShare })),
+  waterDriveOf(
+    base,
+    hourlyDays(weather, place),
+    Math.floor(pot.ofWater.firstHour / HOURS_A_DAY),
+    (day) =>
+      canopiesOn(pot.plants, day).map((one) => ({ ...one, canopyM2: one.canopyM2 * leafShare })),
   )
 
 /** The same water, by shares, in another pot. */

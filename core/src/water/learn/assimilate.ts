@@ -1,8 +1,8 @@
 import { randomLcg, randomNormal } from 'd3-random'
 import { InputError } from '../../units'
 import { HOURS_A_DAY } from '../../weather'
+import { loadHours, type LoadedHours } from '../hours'
 import {
-  emptyRun,
   fullPot,
   type WateredPot,
   type WaterCorrection,
@@ -10,7 +10,6 @@ import {
   type WaterState,
   type WaterDrive,
 } from '../pot'
-import { simulateWater } from '../simulate'
 import type { SuctionTable } from '../suction'
 import { FINGER_SD, likelihood, type AsComputed, type WaterTest } from './observation'
 import {
@@ -83,7 +82,27 @@ const TOLD_FROM_SHARE = 0.5
 const widened = ({ mean, sd }: Known): Known => ({ mean, sd: sd * WIDENED })
 
 const sum = (values: Float64Array) => values.reduce((total, value) => total + value, 0)
-const copied = (state: WaterState): WaterState => ({ ...state, missingL: state.missingL.slice() })
+const copied = ({ missingL, reservoirL, driedMm }: WaterState): WaterState => ({
+  missingL: missingL.slice(),
+  reservoirL,
+  driedMm,
+})
+
+/** Adds what is missing from mix and reservoir in the hours of a run, and its square, to sums of it. */
+function addMissing(
+  sumL: Float64Array,
+  sumSquareL2: Float64Array,
+  at: number,
+  { hours, rows }: LoadedHours,
+  reservoirMostL: number,
+): void {
+  const { missingL, leftL } = rows
+  for (let hour = 0; hour < hours; hour++) {
+    const lacking = missingL[hour]! + reservoirMostL - leftL[hour]!
+    sumL[at + hour]! += lacking
+    sumSquareL2[at + hour]! += lacking * lacking
+  }
+}
 
 /**
  * What finger tests, a scale, caught water and a probe tell of a pot: how wet it
@@ -130,43 +149,34 @@ export function assimilate(
   const corrections: WaterCorrection[] = []
   const surprises: Surprise[] = []
   const belowL = ({ reservoirL }: WaterState) => container.reservoirL - reservoirL
-  const into = emptyRun(to - from, container)
   const planned = { ...events, visitH: new Uint8Array(weather.days * HOURS_A_DAY) }
   const caughtL = new Float64Array(count)
-  const hasReservoir = container.reservoirL > 0
 
   const carry = (begin: number, end: number) => {
-    particles.forEach((particle, index) => {
-      const { state, thirst, capacity, habit } = particle
-      const done = habit === 'asPlanned' || !written ? planned : written
-      const run = simulateWater(container, weather, done, {
-        from: begin,
-        to: end,
-        start: state,
-        thirst,
-        capacity,
-        isFilledDaily: habit === 'everyMorning',
-        into,
+    const blurSd = DAILY_BLUR * availableL * Math.sqrt(Math.max(0, end - begin) / HOURS_A_DAY)
+    const blursL = particles.map(() => normal() * blurSd)
+    const carried = (done: WaterEvents, isDone: (habit: UnwrittenHabit) => boolean) => {
+      const loaded = loadHours(weather, done, begin, end)
+      const { run, rows, hours } = loaded
+      particles.forEach(({ state, thirst, capacity, habit }, index) => {
+        if (!isDone(habit)) return
+        run(container, state, { thirst, capacity, isFilledDaily: habit === 'everyMorning' })
+        const mostL = availableL * capacity
+        for (let cell = 0; cell < cellCount; cell++)
+          state.missingL[cell] = Math.max(
+            0,
+            Math.min(mostL, state.missingL[cell]! + blursL[index]!),
+          )
+        caughtL[index] = 0
+        for (let hour = Math.max(0, hours - CAUGHT_H); hour < hours; hour++)
+          caughtL[index] += rows.drainedL[hour]!
+        addMissing(meanMissingL, sdMissingL, begin - from, loaded, container.reservoirL)
       })
-      const blurL =
-        normal() * DAILY_BLUR * availableL * Math.sqrt(Math.max(0, end - begin) / HOURS_A_DAY)
-      for (let cell = 0; cell < cellCount; cell++)
-        state.missingL[cell] = Math.max(
-          0,
-          Math.min(availableL * capacity, run.end.missingL[cell]! + blurL),
-        )
-      state.reservoirL = run.end.reservoirL
-      state.driedMm = run.end.driedMm
-      caughtL[index] = 0
-      for (let hour = Math.max(0, end - begin - CAUGHT_H); hour < end - begin; hour++)
-        caughtL[index] += run.drainedL[hour]!
-      const { missingL: ofMix, reservoirL: left } = run
-      for (let row = 0, hour = begin - from; row < end - begin; row++, hour++) {
-        const missingL = ofMix[row]! + (hasReservoir ? container.reservoirL - left[row]! : 0)
-        meanMissingL[hour]! += missingL
-        sdMissingL[hour]! += missingL * missingL
-      }
-    })
+    }
+    const followsPlan = (habit: UnwrittenHabit) => habit === 'asPlanned' || !written
+    if (particles.some(({ habit }) => followsPlan(habit))) carried(planned, followsPlan)
+    if (written && particles.some(({ habit }) => !followsPlan(habit)))
+      carried(written, (habit) => !followsPlan(habit))
   }
 
   let at = from
@@ -199,15 +209,15 @@ export function assimilate(
     })
     let changedCount = 0
     particles = drawn(weights, uniform()).map((index): Particle => {
-      const { state, ...one } = particles[index]!
+      const { thirst, capacity, finger, habit, state } = particles[index]!
       const next = copied(state)
       if (unrecorded.share > 0 && chance() < unrecordedShare[index]!) {
         changedCount++
-        unrecorded.change(next, one.capacity, chance, change)
+        unrecorded.change(next, capacity, chance, change)
       }
       const changesHabit = written !== undefined && chance() < OTHER_HABIT_SHARE
-      const habit = changesHabit ? drawnHabit(chance()) : one.habit
-      return { ...one, habit, state: next }
+      const goesOn = changesHabit ? drawnHabit(chance()) : habit
+      return { thirst, capacity, finger, habit: goesOn, state: next }
     })
     apart(particles, normal)
     const found = (value: (one: Particle) => number) => meanOf(particles.map(value)).mean

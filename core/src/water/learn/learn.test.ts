@@ -81,10 +81,10 @@ describe('twelve tests', () => {
     expect(Math.abs(learned.thirst.mean / 1.3 - 1)).toBeLessThan(0.1)
     expect(learned.thirst.sd).toBeLessThan(PRIOR_SD.thirst / 2)
   })
-  test('over forty pots the interval of four in five covers the truth about so often', () => {
+  test('over 160 pots the interval of four in five covers the truth about so often', () => {
     const uniform = randomLcg(0.77)
     const normal = randomNormal.source(uniform)(0, 1)
-    const POTS = 40
+    const POTS = 160
     let [covered, near] = [0, 0]
     for (let index = 0; index < POTS; index++) {
       const thirst = Math.exp(PRIOR_SD.thirst * normal())
@@ -94,9 +94,9 @@ describe('twelve tests', () => {
       if (Math.abs(learned.mean - thirst) < 1.2816 * learned.sd) covered++
       if (Math.abs(learned.mean / thirst - 1) < 0.1) near++
     }
-    // Two standard deviations of a binomial of 40 and 0.8 are 0.126.
-    expect(covered / POTS).toBeGreaterThan(0.67)
-    expect(covered / POTS).toBeLessThan(0.93)
+    // Three standard deviations of a binomial of 160 and 0.8 are 0.095.
+    expect(covered / POTS).toBeGreaterThan(0.705)
+    expect(covered / POTS).toBeLessThan(0.895)
     expect(near / POTS).toBeGreaterThan(0.7)
   })
 })

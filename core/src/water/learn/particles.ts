@@ -31,6 +31,7 @@ const LIMITS = { least: 0.3, most: 3 }
 const AS_PLANNED_SHARE = 0.5
 /** Shrinkage of particles that are drawn again (Liu & West 2001). */
 const SHRINK = 0.97
+const MOVED = Math.sqrt(1 - SHRINK ** 2)
 
 export const meanOf = (values: readonly number[]): Known => {
   const mean = values.reduce((sum, value) => sum + value, 0) / values.length
@@ -63,8 +64,7 @@ export function apart(particles: readonly Particle[], normal: () => number): voi
     const logs = particles.map((one) => Math.log(one[name]))
     const { mean, sd } = meanOf(logs)
     particles.forEach((one, index) => {
-      const moved =
-        SHRINK * logs[index]! + (1 - SHRINK) * mean + Math.sqrt(1 - SHRINK ** 2) * sd * normal()
+      const moved = SHRINK * logs[index]! + (1 - SHRINK) * mean + MOVED * sd * normal()
       one[name] = Math.max(LIMITS.least, Math.min(LIMITS.most, Math.exp(moved)))
     })
   }
