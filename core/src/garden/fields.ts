@@ -46,10 +46,17 @@ export function countFaults(field: string, given: number): Fault[] {
   return given < least ? [{ path: [field], code: 'tooSmall', params: { limit: least, given } }] : []
 }
 
-/** A garden without some of its fields. */
+const restSchemas = new Map<string, z.ZodType<Readonly<Record<string, unknown>>>>()
+
+/** A garden without some of its fields; a schema is quick only when it is used again. */
 export function restSchema(without: readonly string[]) {
+  const key = without.join()
+  const known = restSchemas.get(key)
+  if (known) return known
   const fields: Partial<Record<keyof typeof gardenFields.shape, true>> = Object.fromEntries(
     without.map((field) => [field, true]),
   )
-  return gardenFields.omit(fields)
+  const made = gardenFields.omit(fields)
+  restSchemas.set(key, made)
+  return made
 }

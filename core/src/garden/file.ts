@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { faultsOf, InputError, isFields, own, type Fault } from '../units'
+import { faultsOf, InputError, isFields, own, remembered, type Fault } from '../units'
 import { GARDEN_FORMAT, GARDEN_VERSION, type Garden } from './garden'
 import { gardenSchema } from './gardenSchema'
 import { countFaults, faultsIn, listOf, restSchema } from './fields'
@@ -29,6 +29,11 @@ const isUnusable = (key: string, one: unknown) =>
 function withUsableIds(value: unknown, level = 0): unknown {
   if (typeof value !== 'object' || value === null) return value
   if (level > MOST_LEVELS) throw new InputError('nestedTooDeep', { limit: MOST_LEVELS })
+  if (Array.isArray(value)) {
+    const items: unknown[] = value
+    for (let at = 0; at < items.length; at++) items[at] = withUsableIds(items[at], level + 1)
+    return value
+  }
   const fields = value as Fields
   let isUsable = true
   for (const key in fields) {
@@ -48,7 +53,7 @@ function withUsableIds(value: unknown, level = 0): unknown {
 
 function parsed(text: string): unknown {
   try {
-    return JSON.parse(text.replace(/^\uFEFF/, ''))
+    return JSON.parse(text.startsWith('\uFEFF') ? text.slice(1) : text)
   } catch (error) {
     const detail = error instanceof Error ? error.message.slice(0, 120) : ''
     throw new InputError('notJson', { detail })
@@ -70,6 +75,8 @@ function note(found: Found, faults: readonly Fault[]): void {
   found.first.push(...faults.slice(0, MOST_FAULTS - found.first.length))
 }
 
+const severalOf = remembered((schema: z.ZodType) => z.array(schema))
+
 /** The things of every list, each looked through by itself, as their schemas read them. */
 function readLists(
   document: Fields,
@@ -83,7 +90,7 @@ function readLists(
   const total = lists.reduce((sum, { list }) => sum + list.length, 0)
   let done = 0
   const read = (field: string, list: readonly unknown[], schema: z.ZodType) => {
-    const several = z.array(schema)
+    const several = severalOf(schema)
     const read: unknown[] = []
     for (let from = 0; from < list.length; from += STRIDE) {
       const things = list.slice(from, from + STRIDE)

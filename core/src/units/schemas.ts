@@ -16,19 +16,21 @@ export const dateRange = { earliest: '2000-01-01', latest: '2100-12-31' } as con
 
 const inRange = (date: string) => date >= dateRange.earliest && date <= `${dateRange.latest}T24`
 
+/** Asked of every record that is read: `check` has less to do for each than `superRefine`. */
+const dated = (isReal: (given: string) => boolean) =>
+  z.string().check(({ value: given, issues }) => {
+    if (isReal(given) && inRange(given)) return
+    const issue = isReal(given)
+      ? customIssue('dateOutOfRange', [], { given, ...dateRange })
+      : customIssue('badDate', [], { given })
+    issues.push({ ...issue, input: given })
+  })
+
 /** A calendar day, `YYYY-MM-DD`. */
-export const dateSchema = z.string().superRefine((given, context) => {
-  if (!isDate(given)) context.addIssue(customIssue('badDate', [], { given }))
-  else if (!inRange(given))
-    context.addIssue(customIssue('dateOutOfRange', [], { given, ...dateRange }))
-})
+export const dateSchema = dated(isDate)
 
 /** A moment on the gardener's own clock, `YYYY-MM-DDTHH:mm`. */
-export const dateTimeSchema = z.string().superRefine((given, context) => {
-  if (!isDateTime(given)) context.addIssue(customIssue('badDate', [], { given }))
-  else if (!inRange(given))
-    context.addIssue(customIssue('dateOutOfRange', [], { given, ...dateRange }))
-})
+export const dateTimeSchema = dated(isDateTime)
 
 /** A day of any year, `MM-DD`. */
 export const monthDaySchema = z.string().superRefine((given, context) => {
