@@ -18,7 +18,7 @@ export {
   type WaterCell,
   type WaterStore,
 } from './store'
-export { runsPastShare } from './hours'
+export { loadHours, runsPastShare } from './hours'
 export { simulateWater, stateAfter } from './simulate'
 export {
   DAYLIGHT_MM,

@@ -4,11 +4,10 @@ import { randomLcg, randomNormal } from 'd3-random'
 import { addDays, dayOfYear, daysBetween, InputError, reason, type Reason } from '../../units'
 import {
   DAYLIGHT_MM,
-  emptyRun,
   fullPot,
+  loadHours,
   MORNING_H,
   PRIOR_SD,
-  simulateWater,
   sumsOf,
   WILTS_BELOW,
   type WaterDrive,
@@ -95,6 +94,7 @@ function fill(
   const { leafM2, rainL, cropMm, referenceMm } = into
   const today = Math.floor(pot.ofWater.nowHour / HOURS_A_DAY)
   const ofCourse = pot.ofWater.weather
+  let sum = 0
   for (let day = 0; day < into.days; day++) {
     const here = weatherAt(pot.shelter, open[day]!)
     const dailyMm = referenceWaterMm(here, garden.place)
@@ -102,8 +102,12 @@ function fill(
     let openMm = 0
     for (let hour = 0; hour < HOURS_A_DAY; hour++) openMm += shape[hour]!
     const scale = openMm > 0 ? dailyMm / openMm : 0
-    for (let hour = 0; hour < HOURS_A_DAY; hour++)
-      referenceMm[day * HOURS_A_DAY + hour] = shape[hour]! * scale
+    const firstH = day * HOURS_A_DAY
+    for (let hour = 0; hour < HOURS_A_DAY; hour++) {
+      referenceMm[firstH + hour] = shape[hour]! * scale
+      into.referenceSumMm[firstH + hour] = sum
+      sum += referenceMm[firstH + hour]!
+    }
     const usual = ofCourse.referenceSumMm
     const at = (today + day) * HOURS_A_DAY
     const usualMm = usual[at + HOURS_A_DAY]! - usual[at]!
@@ -111,20 +115,19 @@ function fill(
     cropMm[day] = usualMm > 0 ? (ofCourse.cropMm[today + day]! * dailyMm) / usualMm : dailyMm
     rainL[day] = (here.rainMm ?? 0) * ofCourse.catchM2[today + day]!
   }
-  let sum = 0
-  for (let hour = 0; hour < referenceMm.length; hour++) {
-    into.referenceSumMm[hour] = sum
-    sum += referenceMm[hour]!
-  }
   into.referenceSumMm[referenceMm.length] = sum
 }
 
 /** Whether it wilts long enough on some day to be seen. */
-function wilts(hadShare: Float64Array, referenceMm: Float64Array): boolean {
-  let hours = 0
-  for (let hour = 0; hour < hadShare.length; hour++) {
-    if (hour % HOURS_A_DAY === 0) hours = 0
-    if (hadShare[hour]! < WILTS_BELOW && referenceMm[hour]! > DAYLIGHT_MM && ++hours >= WILTS_FOR_H)
+function wilts(hadShare: Float64Array, referenceMm: Float64Array, hours: number): boolean {
+  let wiltedH = 0
+  for (let hour = 0; hour < hours; hour++) {
+    if (hour % HOURS_A_DAY === 0) wiltedH = 0
+    if (
+      hadShare[hour]! < WILTS_BELOW &&
+      referenceMm[hour]! > DAYLIGHT_MM &&
+      ++wiltedH >= WILTS_FOR_H
+    )
       return true
   }
   return false
@@ -173,7 +176,6 @@ export function wiltingChance(
       cropMm: new Float64Array(days),
     }
   })
-  const runs = pots.map(({ water }) => emptyRun(days * HOURS_A_DAY, water))
   const normal = randomNormal.source(randomLcg((seed + 0.5) / 1_000_001))(0, 1)
   for (let year = 0; year < count; year++) {
     const ahead = generateWeather(
@@ -185,23 +187,19 @@ export function wiltingChance(
     )
     const weather = [...known, ...ahead]
     const open = weather.map((day) => openDay(day, garden.place))
-    const hours = hoursOf(weather, garden)
+    const hoursMm = hoursOf(weather, garden)
     pots.forEach((pot, index) => {
       const row = rows[index]!
       // How thirsty its plants are is known only so far.
       const { learned, options } = pot.ofWater
       const known = learned?.thirst ?? { mean: 1, sd: PRIOR_SD.thirst }
       const thirst = known.mean * Math.exp((known.sd / known.mean) * normal())
-      fill(row, pot, garden, open, hours)
+      fill(row, pot, garden, open, hoursMm)
       const doesWilt = (habit: WateringHabit): boolean => {
         const events = { givenL, visitH: visits[habit] }
-        const { hadShare } = simulateWater(pot.water, row, events, {
-          start: fullPot(pot.water),
-          thirst,
-          capacity: options.capacity,
-          into: runs[index]!,
-        })
-        return wilts(hadShare, row.referenceMm)
+        const { run, rows: found, hours } = loadHours(row, events, 0, days * HOURS_A_DAY)
+        run(pot.water, fullPot(pot.water), { thirst, capacity: options.capacity })
+        return wilts(found.hadShare, row.referenceMm, hours)
       }
       const hit = hits[index]!
       if (doesWilt('weekAway')) hit.weekAway++
