@@ -5,6 +5,7 @@ import { storeToRefs } from 'pinia'
 import { useEventListener } from '@vueuse/core'
 import { useI18n } from 'vue-i18n'
 import { useGardenStore } from './stores/garden'
+import { useTodayStore } from './stores/today'
 import AppHeader from './ui/AppHeader.vue'
 import ChangeBar from './ui/ChangeBar.vue'
 import DemoBanner from './ui/DemoBanner.vue'
@@ -22,6 +23,7 @@ useTheme()
 
 const store = useGardenStore()
 const { garden, trouble, isWaiting } = storeToRefs(store)
+const { walked, course, progress } = storeToRefs(useTodayStore())
 const { t } = useI18n()
 const { ofError } = useFaultText()
 const failure = ref('')
@@ -58,6 +60,13 @@ onErrorCaptured((error, _instance, info) => {
   return false
 })
 watch([() => route.path, garden], () => (failedPath.value = undefined))
+/** The walk begins with the first pot that is worked out, other views with all of them; some need none. */
+const NEED_NO_SEASON = ['book', 'settings']
+const isReady = computed(
+  () =>
+    NEED_NO_SEASON.includes(String(route.name)) ||
+    !!(route.name === 'round' ? walked.value : course.value),
+)
 /** Another garden is another view: no form of the one before goes on in it. */
 const gardenId = computed(() => garden.value?.id)
 watch(gardenId, async (_id, before) => {
@@ -109,7 +118,8 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         :reason="failure"
         @again="failedPath = undefined"
       />
-      <router-view v-else :key="garden.id" />
+      <router-view v-else-if="isReady" :key="garden.id" />
+      <p v-else-if="progress" class="opening" role="status">{{ t('app.workingOut', progress) }}</p>
     </main>
     <p v-else class="opening" role="status">{{ t(isWaiting ? 'app.waiting' : 'app.opening') }}</p>
     <ChangeBar />

@@ -137,6 +137,7 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
   schemaOf: () => gardens.schemaOf('records'),
 
   gardenCourse: ({ garden }) => season.gardenCourse(garden, NOW),
+  courseByPot: ({ garden }) => garden.containers.map(season.courseByPot(garden, NOW).potOf),
   gardenOn: ({ course }) => {
     for (const date of [course.from, TODAY, course.to]) season.gardenOn(course, date)
   },

@@ -15,6 +15,7 @@ export {
   seasonOf,
   type PotWater,
   requireWeight,
+  courseByPot,
   gardenCourse,
   plantKgOn,
   type GardenCourse,

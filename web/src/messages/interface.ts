@@ -4,6 +4,7 @@ export const interfaceWords = {
     skip: 'Skip to the main part',
     views: 'Views',
     opening: 'Opening the garden …',
+    workingOut: 'Working out the season: {done} of {of} pots …',
     waiting: 'An older version of Rimbo is open in another window: please close that window.',
     dismiss: 'Dismiss',
     again: 'Try again',

@@ -1,5 +1,5 @@
 import { defineStore, storeToRefs } from 'pinia'
-import { computed } from 'vue'
+import { computed, shallowRef, watch } from 'vue'
 import { group } from 'd3'
 import {
   duesAhead,
@@ -7,6 +7,7 @@ import {
   feedRound,
   feedToday,
   feedTools,
+  potFeeding,
   type Due,
   type FeedRound,
   type FeedToday,
@@ -14,34 +15,53 @@ import {
 } from '@rimbo/core'
 import { useGardenStore } from './garden'
 import { useTodayStore } from './today'
+import { turnByTurn } from './turnByTurn'
 
 /** How each pot stands with its feed, and the feeds of this walk. Derived, never stored. */
 export const useFeedingStore = defineStore('feeding', () => {
   const { garden } = storeToRefs(useGardenStore())
-  const { course, today, round } = storeToRefs(useTodayStore())
+  const { walked, progress } = storeToRefs(useTodayStore())
+  /** The walk that feeds are told for: those of a garden just opened are worked out pot by pot. */
+  const fed = shallowRef<typeof walked.value>()
+  let workedOutFor: string | undefined
+  watch(
+    walked,
+    async (now) => {
+      if (now && !progress.value && workedOutFor !== now.course.garden.id) {
+        const { course } = now
+        workedOutFor = course.garden.id
+        await turnByTurn((index) => {
+          const pot = course.pots[index]
+          if (pot) potFeeding(course, pot)
+          return index + 1 < course.pots.length
+        }).catch(() => undefined) // What cannot be worked out is told by the view that asks for it.
+      }
+      fed.value = walked.value
+    },
+    { immediate: true, flush: 'sync' },
+  )
 
   const byContainer = computed<ReadonlyMap<string, FeedToday>>(() => {
-    const { value: ofCourse } = course
-    if (!ofCourse || !today.value) return new Map()
+    if (!fed.value) return new Map()
+    const { course, today } = fed.value
     return new Map(
-      today.value.pots.flatMap((pot, index) => {
-        const feed = feedToday(ofCourse, ofCourse.pots[index]!, pot)
+      today.pots.flatMap((pot, index) => {
+        const feed = feedToday(course, course.pots[index]!, pot)
         return feed ? [[pot.container.id, feed] as const] : []
       }),
     )
   })
   const feedOf = (stop: Stop) => byContainer.value.get(stop.pot.container.id)
   const walk = computed<FeedRound | undefined>(
-    () => round.value && garden.value && feedRound(round.value, feedOf, feedTools(garden.value)),
+    () => fed.value && garden.value && feedRound(fed.value.round, feedOf, feedTools(garden.value)),
   )
   /** All that is due, today and ahead, by the pot it is due at. */
   const dues = computed<ReadonlyMap<string, readonly Due[]>>(() => {
-    const { value: ofCourse } = course
-    const { value: day } = today
-    if (!ofCourse || !day) return new Map()
+    if (!fed.value) return new Map()
+    const { course, today } = fed.value
     const feed = (id: string) => byContainer.value.get(id)
     return group(
-      [...duesToday(day, feed), ...duesAhead(ofCourse, feed)],
+      [...duesToday(today, feed), ...duesAhead(course, feed)],
       ({ containerId }) => containerId,
     )
   })

@@ -1,15 +1,18 @@
 import { useNow } from '@vueuse/core'
 import { defineStore, storeToRefs } from 'pinia'
-import { computed } from 'vue'
+import { computed, shallowRef, watch } from 'vue'
 import {
+  courseByPot,
   gardenCourse,
   gardenOn,
+  potOnDay,
   roundOf,
   type GardenCourse,
   type GardenToday,
   type Round,
 } from '@rimbo/core'
 import { useGardenStore } from './garden'
+import { turnByTurn } from './turnByTurn'
 
 const twoDigits = (value: number) => String(value).padStart(2, '0')
 
@@ -21,6 +24,27 @@ function onTheClock(moment: Date): string {
   return `${date}T${twoDigits(moment.getHours())}:${twoDigits(moment.getMinutes())}`
 }
 
+/** The walk of today with all it is made from: of all pots, or of those that are ready. */
+interface Walked {
+  readonly course: GardenCourse
+  readonly today: GardenToday
+  readonly round: Round
+}
+
+/** What changes every pot of a garden where it changes. */
+interface Basis {
+  readonly id: string
+  readonly hour: string
+  readonly openDays: GardenCourse['openDays']
+}
+const basisOf = ({ garden, openDays }: GardenCourse, hour: string): Basis => ({
+  id: garden.id,
+  hour,
+  openDays,
+})
+const isSame = (one: Basis, other: Basis) =>
+  one.id === other.id && one.hour === other.hour && one.openDays === other.openDays
+
 /** What follows from the open garden on this day. Derived, never stored. */
 export const useTodayStore = defineStore('today', () => {
   const { garden } = storeToRefs(useGardenStore())
@@ -30,15 +54,86 @@ export const useTodayStore = defineStore('today', () => {
   /** The morning's round is not the evening's. */
   const hour = computed(() => now.value.slice(0, 13))
   const year = computed(() => Number(date.value.slice(0, 4)))
-  /** The whole season about this day. */
-  const course = computed<GardenCourse | undefined>(
-    () => garden.value && gardenCourse(garden.value, hour.value),
+  /** What all pots share, at once. */
+  const frame = computed<GardenCourse | undefined>(
+    () => garden.value && { ...courseByPot(garden.value, hour.value).frame, pots: [] },
   )
-  const today = computed<GardenToday | undefined>(
-    () => course.value && gardenOn(course.value, date.value),
+  /** For which garden, hour and weather all pots are worked out. */
+  const ready = shallowRef<Basis>()
+  const isOpen = computed(() => !!garden.value && ready.value?.id === garden.value.id)
+  /** The pots that are ready while the season of a garden is first worked out. */
+  const opening = shallowRef<GardenCourse>()
+
+  /** Works out the season pot by pot. Core keeps the answers: who asks for all has them at once. */
+  async function workOut(basis: Basis): Promise<void> {
+    await turnByTurn((index) => {
+      if (!garden.value || !frame.value || !isSame(basis, basisOf(frame.value, hour.value)))
+        return false
+      // What was changed in the meantime is asked for anew; all else is remembered.
+      const { containers } = garden.value
+      const { potOf } = courseByPot(garden.value, hour.value)
+      const soFar = { ...frame.value, pots: containers.slice(0, index + 1).map(potOf) }
+      const last = soFar.pots.at(-1)
+      if (last) potOnDay(soFar, last, soFar.today)
+      if (!isOpen.value) opening.value = soFar
+      if (index + 1 < containers.length) return true
+      ready.value = basis
+      return false
+    })
+  }
+  watch(
+    () => frame.value && basisOf(frame.value, hour.value),
+    (basis, before) => {
+      if (!basis || (before && isSame(basis, before))) return
+      workOut(basis)
+        // What cannot be worked out is told by the view that asks for it.
+        .catch(() => (ready.value = basis))
+        .finally(() => {
+          if (isOpen.value) opening.value = undefined
+        })
+    },
+    { immediate: true },
   )
-  const round = computed<Round | undefined>(
-    () => today.value && garden.value && roundOf(today.value, garden.value.settings.measures.canL),
+  let whole: GardenCourse | undefined
+  /**
+   * The whole season about this day; undefined until all pots are worked out. Another hour or
+   * other weather changes all of them: until they are worked out anew, the last one stands.
+   */
+  const course = computed<GardenCourse | undefined>(() => {
+    if (!isOpen.value || !garden.value || !frame.value || !ready.value) return undefined
+    const isNew = isSame(ready.value, basisOf(frame.value, hour.value))
+    if (isNew || whole?.garden.id !== garden.value.id)
+      whole = gardenCourse(garden.value, hour.value)
+    return whole
+  })
+  const onDay = (of: GardenCourse | undefined) => of && gardenOn(of, of.today)
+  const roundOn = (of: GardenToday | undefined) =>
+    of && garden.value && roundOf(of, garden.value.settings.measures.canL)
+  /** The open air of today, without a pot. */
+  const air = computed<GardenToday | undefined>(() => onDay(frame.value))
+  const today = computed<GardenToday | undefined>(() => onDay(course.value))
+  const round = computed<Round | undefined>(() => roundOn(today.value))
+  /** The walk does not wait for the last pot: it begins with the first that is due. */
+  const started = shallowRef<Walked>()
+  watch(opening, (soFar) => {
+    if (!soFar) started.value = undefined
+    else if (!started.value) {
+      const begun = walkedOn(soFar, onDay(soFar))
+      if (begun?.round.dueCount) started.value = begun
+    }
+  })
+  const walkedOn = (course: GardenCourse | undefined, day: GardenToday | undefined) => {
+    const round = roundOn(day)
+    return course && day && round && { course, today: day, round }
+  }
+  const walked = computed<Walked | undefined>(
+    () => walkedOn(course.value, today.value) ?? started.value,
   )
-  return { now, date, year, course, today, round }
+  /** How many pots are worked out, as long as some are not. */
+  const progress = computed(() =>
+    !garden.value || isOpen.value
+      ? undefined
+      : { done: opening.value?.pots.length ?? 0, of: garden.value.containers.length },
+  )
+  return { now, date, year, air, course, today, round, walked, progress }
 })

@@ -9,7 +9,7 @@ import { useFormat } from './format'
 
 defineEmits<{ find: []; shortcuts: [] }>()
 const { garden } = storeToRefs(useGardenStore())
-const { now, today } = storeToRefs(useTodayStore())
+const { now, air } = storeToRefs(useTodayStore())
 const { t } = useI18n()
 const { day, temp } = useFormat()
 </script>
@@ -27,12 +27,12 @@ const { day, temp } = useFormat()
       <span class="soft">
         {{ day(now, { weekday: 'short', day: 'numeric', month: 'long', year: 'numeric' }) }},
         {{ now.slice(11) }}
-        <template v-if="today?.weather">
+        <template v-if="air?.weather">
           ·
           {{
             t('app.temps', {
-              low: temp(today.weather.tempMinC),
-              high: temp(today.weather.tempMaxC),
+              low: temp(air.weather.tempMinC),
+              high: temp(air.weather.tempMaxC),
             })
           }}
         </template>

@@ -236,6 +236,49 @@ const expectedFrosts = remembered(
         ),
 )
 
+/** A course without its pots, and the one that any container has in it: pots can be asked for one by one. */
+export interface CourseByPot {
+  readonly frame: Omit<GardenCourse, 'pots'>
+  readonly potOf: (container: Container) => PotCourse
+}
+
+/**
+ * What all pots of a garden share in a season. Each pot takes its time; this does not.
+ *
+ * @param at   today, a day or moment
+ * @param span first and last day; the season where left out
+ */
+export function courseByPot(
+  garden: Garden,
+  at: string,
+  span: { readonly from: string; readonly to: string } = courseSpan(garden, dayOf(at)),
+  sky?: Sky,
+): CourseByPot {
+  const today = dayOf(at)
+  const nowH = at.length > today.length ? hourOf(at) : MORNING_H
+  const days = daysBetween(span.from, span.to) + 1
+  const ofDays = sky ?? skyOf(garden, span.from, days, today)
+  const openDays = openDaysOf(ofDays, garden.place)
+  const { byContainer, nursery } = sorted(garden.records)
+  const mixes = mixesOf(garden)
+  // Days that were made up have no time of the year.
+  const frosts = sky ? NO_FROSTS : expectedFrosts(ofDays, frostsOfPlace(garden).firstFrost)
+  return {
+    frame: { garden, today, nowH, ...span, sky: ofDays, openDays },
+    potOf: (container) =>
+      potCourse({
+        base: potBase(garden, container, mixes),
+        place: garden.place,
+        records: byContainer.get(container.id) ?? [],
+        nursery,
+        openDays,
+        todayDate: today,
+        nowH,
+        expectedFrosts: frosts,
+      }),
+  }
+}
+
 /**
  * The garden through a season, from what the gardener entered: each plant grown
  * by the weather where it stands, each pot watered as recorded up to today and by
@@ -248,37 +291,10 @@ const expectedFrosts = remembered(
 export function gardenCourse(
   garden: Garden,
   at: string,
-  span: { readonly from: string; readonly to: string } = courseSpan(garden, dayOf(at)),
+  span?: { readonly from: string; readonly to: string },
   containers: readonly Container[] = garden.containers,
   sky?: Sky,
 ): GardenCourse {
-  const today = dayOf(at)
-  const nowH = at.length > today.length ? hourOf(at) : MORNING_H
-  const days = daysBetween(span.from, span.to) + 1
-  const ofDays = sky ?? skyOf(garden, span.from, days, today)
-  const openDays = openDaysOf(ofDays, garden.place)
-  const { byContainer, nursery } = sorted(garden.records)
-  const mixes = mixesOf(garden)
-  // Days that were made up have no time of the year.
-  const frosts = sky ? NO_FROSTS : expectedFrosts(ofDays, frostsOfPlace(garden).firstFrost)
-  return {
-    garden,
-    today,
-    nowH,
-    ...span,
-    sky: ofDays,
-    openDays,
-    pots: containers.map((container) =>
-      potCourse({
-        base: potBase(garden, container, mixes),
-        place: garden.place,
-        records: byContainer.get(container.id) ?? [],
-        nursery,
-        openDays,
-        todayDate: today,
-        nowH,
-        expectedFrosts: frosts,
-      }),
-    ),
-  }
+  const { frame, potOf } = courseByPot(garden, at, span, sky)
+  return { ...frame, pots: containers.map(potOf) }
 }

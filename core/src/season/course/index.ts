@@ -11,6 +11,7 @@ export {
 export {
   type GardenCourse,
   type PotCourse,
+  courseByPot,
   gardenCourse,
   canopiesOn,
   plantKgOn,

@@ -22,13 +22,15 @@ type Done = GardenRecord extends infer R
 
 const store = useGardenStore()
 const { garden, isSaving } = storeToRefs(store)
-const { now, round, today } = storeToRefs(useTodayStore())
+const { now, walked, progress } = storeToRefs(useTodayStore())
 const { walk } = storeToRefs(useFeedingStore())
 const { t } = useI18n()
 const { water } = useFormat()
 const { plantWords } = usePotWords()
 
-const stops = computed(() => round.value?.stops.filter((stop) => stop.pot.plants.length) ?? [])
+const stops = computed(
+  () => walked.value?.round.stops.filter((stop) => stop.pot.plants.length) ?? [],
+)
 const fedOf = (stop: Stop): FedStop | undefined =>
   walk.value?.stops.find((one) => one.stop.pot.container.id === stop.pot.container.id)
 const isDue = (stop: Stop) => stop.state === 'due' || !!fedOf(stop)?.due.length
@@ -108,12 +110,13 @@ function listed(stop: Stop): string {
 </script>
 
 <template>
-  <div v-if="garden && round" class="view round-view">
+  <div v-if="garden && walked" class="view round-view">
+    <p v-if="progress" class="round-opening" role="status">{{ t('app.workingOut', progress) }}</p>
     <RoundHead
-      v-if="today"
-      :round="round"
+      v-else
+      :round="walked.round"
       :walk="walk"
-      :today="today"
+      :today="walked.today"
       :measures="garden.settings.measures"
       :has-stops="stops.length > 0"
     />
