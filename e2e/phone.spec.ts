@@ -9,7 +9,7 @@ test('a round with a thumb: every button of the card is large enough, and one ta
 }) => {
   await openRoundAt(page, 'F2')
   const card = page.getByRole('region', { name: 'What F2 gets' })
-  for (const button of await card.locator('.el-button').all()) {
+  for (const button of await card.locator('.push-button').all()) {
     const box = (await button.boundingBox())!
     expect(box.height).toBeGreaterThanOrEqual(THUMB_PX)
     expect(box.width).toBeGreaterThanOrEqual(THUMB_PX)

@@ -13,6 +13,7 @@ import { allWords, withWords } from './i18n'
 import { lazily, LoadError, missing, reportMissing, tryAgain } from './loading'
 import { useFaultText } from './ui/faults'
 import { useTheme } from './ui/theme'
+import PushButton from './ui/PushButton.vue'
 
 const FindDialog = lazily(withWords(() => import('./ui/FindDialog.vue')))
 const ViewFailure = lazily(withWords(() => import('./ui/ViewFailure.vue')))
@@ -104,12 +105,12 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     <DemoBanner v-if="garden?.clock" />
     <p v-if="failure && failedPath !== route.path" class="failure" role="alert">
       {{ failure }}
-      <el-button size="small" @click="failure = ''">{{ t('app.dismiss') }}</el-button>
+      <PushButton size="small" @click="failure = ''">{{ t('app.dismiss') }}</PushButton>
     </p>
     <p v-if="missing.size" class="failure" role="alert">
       {{ t('fault.notLoaded') }}
-      <el-button size="small" @click="tryAgain">{{ t('app.again') }}</el-button>
-      <el-button size="small" @click="reload">{{ t('app.reload') }}</el-button>
+      <PushButton size="small" @click="tryAgain">{{ t('app.again') }}</PushButton>
+      <PushButton size="small" @click="reload">{{ t('app.reload') }}</PushButton>
     </p>
     <OpeningTrouble v-if="trouble" :trouble="trouble" @again="begin" @reload="reload" />
     <main v-else-if="garden" id="main" tabindex="-1">

@@ -8,5 +8,9 @@ import { createApp } from 'vue'
 import App from './App.vue'
 import { i18n } from './i18n'
 import { router } from './router'
+import { aTurn } from './turnByTurn'
 
-createApp(App).use(createPinia()).use(i18n).use(router).mount('#app')
+const app = createApp(App).use(createPinia()).use(i18n).use(router)
+// All of this was one task for the browser; drawing is another.
+await aTurn()
+app.mount('#app')

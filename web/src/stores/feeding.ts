@@ -15,7 +15,7 @@ import {
 } from '@rimbo/core'
 import { useGardenStore } from './garden'
 import { useTodayStore } from './today'
-import { turnByTurn } from './turnByTurn'
+import { turnByTurn } from '../turnByTurn'
 
 /** How each pot stands with its feed, and the feeds of this walk. Derived, never stored. */
 export const useFeedingStore = defineStore('feeding', () => {

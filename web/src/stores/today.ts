@@ -12,7 +12,7 @@ import {
   type Round,
 } from '@rimbo/core'
 import { useGardenStore } from './garden'
-import { turnByTurn } from './turnByTurn'
+import { turnByTurn } from '../turnByTurn'
 
 const twoDigits = (value: number) => String(value).padStart(2, '0')
 

@@ -6,6 +6,7 @@ import { views } from '../router'
 import { useGardenStore } from '../stores/garden'
 import { useTodayStore } from '../stores/today'
 import { useFormat } from './format'
+import PushButton from './PushButton.vue'
 
 defineEmits<{ find: []; shortcuts: [] }>()
 const { garden } = storeToRefs(useGardenStore())
@@ -38,14 +39,14 @@ const { day, temp } = useFormat()
         </template>
       </span>
     </div>
-    <el-button
+    <PushButton
       class="header-find"
       :icon="Search"
       :aria-label="t('find.title')"
       @click="$emit('find')"
     />
-    <el-button class="header-keys" :aria-label="t('shortcuts.title')" @click="$emit('shortcuts')"
-      >?</el-button
+    <PushButton class="header-keys" :aria-label="t('shortcuts.title')" @click="$emit('shortcuts')"
+      >?</PushButton
     >
   </header>
 </template>

@@ -5,6 +5,7 @@ import { useTimeoutFn } from '@vueuse/core'
 import { useI18n } from 'vue-i18n'
 import { allWords } from '../i18n'
 import { useGardenStore } from '../stores/garden'
+import PushButton from './PushButton.vue'
 
 /** Says what was just saved and offers to take it back. */
 const store = useGardenStore()
@@ -30,12 +31,12 @@ const text = computed(() =>
   <div role="status" aria-live="polite">
     <div v-if="isShown" class="change-bar">
       <span>{{ text }}</span>
-      <el-button v-if="canUndo" size="small" @click="store.undo()">{{
+      <PushButton v-if="canUndo" size="small" @click="store.undo()">{{
         t('change.undo')
-      }}</el-button>
-      <el-button v-if="canRedo" size="small" @click="store.redo()">{{
+      }}</PushButton>
+      <PushButton v-if="canRedo" size="small" @click="store.redo()">{{
         t('change.redo')
-      }}</el-button>
+      }}</PushButton>
     </div>
   </div>
 </template>

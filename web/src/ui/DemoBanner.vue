@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { useGardenStore } from '../stores/garden'
 import { useTodayStore } from '../stores/today'
 import { useFormat } from './format'
+import PushButton from './PushButton.vue'
 
 const store = useGardenStore()
 const { now } = storeToRefs(useTodayStore())
@@ -18,9 +19,9 @@ const { day } = useFormat()
         when: `${day(now, { day: 'numeric', month: 'long', year: 'numeric' })}, ${now.slice(11)}`,
       })
     }}</span>
-    <el-button size="small" @click="store.startOwn(t('demo.ownName'), t('demo.ownSpace'))">
+    <PushButton size="small" @click="store.startOwn(t('demo.ownName'), t('demo.ownSpace'))">
       {{ t('demo.startOwn') }}
-    </el-button>
+    </PushButton>
   </aside>
 </template>
 

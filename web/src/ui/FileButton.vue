@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { Upload } from '@element-plus/icons-vue'
+import PushButton from './PushButton.vue'
 
 /** A button that asks for a file. The same file can be chosen again, once it is mended. */
 defineProps<{ label: string; accept: string; loading?: boolean }>()
@@ -16,9 +17,9 @@ function choose(): void {
 </script>
 
 <template>
-  <el-button :icon="Upload" :loading="loading ?? false" @click="input?.click()">{{
+  <PushButton :icon="Upload" :loading="loading ?? false" @click="input?.click()">{{
     label
-  }}</el-button>
+  }}</PushButton>
   <input
     ref="input"
     class="visually-hidden"

@@ -6,6 +6,7 @@ import { GARDEN_VERSION } from '@rimbo/core'
 import { downloadText, fileStem } from '../data/files'
 import { LaterGardenError, type StorageError } from '../data/trouble'
 import { useGardenStore } from '../stores/garden'
+import PushButton from './PushButton.vue'
 
 /** Stands in the place of the garden where it cannot be opened, or not be written to: what is safe, and what can be done. */
 const props = defineProps<{ trouble: StorageError | LaterGardenError }>()
@@ -44,12 +45,12 @@ async function save(): Promise<void> {
     <h1>{{ t(later ? 'storage.laterTitle' : 'storage.title') }}</h1>
     <p>{{ text }}</p>
     <div class="row">
-      <el-button type="primary" @click="$emit('reload')">{{ t('app.reload') }}</el-button>
-      <el-button v-if="later" @click="save">{{ t('viewFailure.export') }}</el-button>
-      <el-button v-else @click="$emit('again')">{{ t('app.again') }}</el-button>
-      <el-button v-for="one in others" :key="one.id" @click="store.open(one.id)">
+      <PushButton type="primary" @click="$emit('reload')">{{ t('app.reload') }}</PushButton>
+      <PushButton v-if="later" @click="save">{{ t('viewFailure.export') }}</PushButton>
+      <PushButton v-else @click="$emit('again')">{{ t('app.again') }}</PushButton>
+      <PushButton v-for="one in others" :key="one.id" @click="store.open(one.id)">
         {{ t('storage.openOther', { name: one.name }) }}
-      </el-button>
+      </PushButton>
     </div>
   </main>
 </template>

@@ -13,6 +13,7 @@ import {
 } from '@rimbo/core'
 import { useFaultText } from './faults'
 import { useFormat } from './format'
+import PushButton from './PushButton.vue'
 
 /**
  * A field for one quantity. Takes any unit, shows what it understood, and gives
@@ -143,9 +144,9 @@ const shownFault = computed(() => readFault.value || props.fault || '')
     />
     <p :id="`${id}-note`" class="field-note" :role="shownFault ? 'alert' : undefined">
       {{ shownFault || understood || hint }}
-      <el-button v-if="meant" size="small" class="field-meant" @click="takeMeant">
+      <PushButton v-if="meant" size="small" class="field-meant" @click="takeMeant">
         {{ t('fault.meant', { value: meant }) }}
-      </el-button>
+      </PushButton>
     </p>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts" generic="T extends string">
+import PushButton from './PushButton.vue'
 /** A few buttons of which one is on: spaces, modes, measures. */
 defineProps<{
   options: readonly { readonly value: T; readonly label: string }[]
@@ -10,7 +11,7 @@ const model = defineModel<T | undefined>({ required: true })
 
 <template>
   <div class="row" role="group" :aria-label="label">
-    <el-button
+    <PushButton
       v-for="one in options"
       :key="one.value"
       :size="size ?? 'default'"
@@ -19,6 +20,6 @@ const model = defineModel<T | undefined>({ required: true })
       @click="model = one.value"
     >
       {{ one.label }}
-    </el-button>
+    </PushButton>
   </div>
 </template>

@@ -3,6 +3,7 @@ import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { saveGardenFile } from '../data/files'
 import { useGardenStore } from '../stores/garden'
+import PushButton from './PushButton.vue'
 
 /** Stands in the place of a view that could not be drawn: what can still be done, in a gardener's words. */
 defineProps<{ reason: string }>()
@@ -18,9 +19,11 @@ const { t } = useI18n()
     <p>{{ t('viewFailure.text') }}</p>
     <p class="soft">{{ reason }}</p>
     <div class="row">
-      <el-button type="primary" @click="emit('again')">{{ t('viewFailure.again') }}</el-button>
-      <el-button v-if="canUndo" @click="store.undo()">{{ t('viewFailure.undo') }}</el-button>
-      <el-button @click="garden && saveGardenFile(garden)">{{ t('viewFailure.export') }}</el-button>
+      <PushButton type="primary" @click="emit('again')">{{ t('viewFailure.again') }}</PushButton>
+      <PushButton v-if="canUndo" @click="store.undo()">{{ t('viewFailure.undo') }}</PushButton>
+      <PushButton @click="garden && saveGardenFile(garden)">{{
+        t('viewFailure.export')
+      }}</PushButton>
       <router-link to="/settings">{{ t('view.settings') }}</router-link>
     </div>
   </section>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
+import PushButton from './PushButton.vue'
 
 /** How far long work is, and the way to end it. */
 const props = defineProps<{ share: number; label: string }>()
@@ -11,7 +12,7 @@ const percentage = computed(() => Math.round(props.share * 100))
 
 <template>
   <el-progress class="work-progress" :percentage="percentage" :aria-label="label" />
-  <el-button size="small" @click="$emit('cancel')">{{ t('form.cancel') }}</el-button>
+  <PushButton size="small" @click="$emit('cancel')">{{ t('form.cancel') }}</PushButton>
 </template>
 
 <style>

@@ -1,5 +1,7 @@
 import { KN_M2_PER_PSF, toUnit, type Dimension, type UnitName, type UnitSystem } from '@rimbo/core'
 
+import { dayText, numberFormat } from './formatters'
+
 /** Units a value is shown in, smallest first; the largest in which it is at least 1 is taken. */
 const shownIn: Record<UnitSystem, { [D in Dimension]: readonly UnitName<D>[] }> = {
   metric: {
@@ -75,9 +77,7 @@ export function createFormat(
   currency = 'EUR',
 ) {
   const digits = (value: number, significant: number) =>
-    new Intl.NumberFormat(locale, {
-      maximumSignificantDigits: significant,
-    }).format(value)
+    numberFormat(locale, { maximumSignificantDigits: significant }).format(value)
 
   function quantity<D extends Dimension>(value: number, dimension: D, significant = 3): string {
     const names: readonly UnitName<D>[] = shownIn[system][dimension]
@@ -110,18 +110,14 @@ export function createFormat(
 
   /** Money, in the gardener's own. */
   const money = (amount: number) =>
-    new Intl.NumberFormat(locale, { style: 'currency', currency }).format(amount)
+    numberFormat(locale, { style: 'currency', currency }).format(amount)
 
   /** Hours of sun, mol of light, kelvin: no finer than they are known. */
   const tenths = (value: number) => digits(Math.round(value * 10) / 10, 4)
 
-  const dayOf = (date: string) =>
-    new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' }).format(
-      new Date(`${date}T00:00:00Z`),
-    )
-
   function param(name: string, value: string | number): string {
-    if (typeof value === 'string') return /Date$/.test(name) ? dayOf(value) : value
+    if (typeof value === 'string')
+      return /Date$/.test(name) ? dayText(value, { dateStyle: 'long' }) : value
     const kind = SUFFIXES.find(([suffix]) => suffix.test(name))?.[1] ?? 'number'
     if (kind === 'waterDepth') return waterDepth(value)
     if (kind === 'areaLoad') return areaLoad(value)

@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import type { Dimension, Measured, UnitSystem } from '@rimbo/core'
 import { useGardenStore } from '../stores/garden'
 import { createFormat, inQuarters } from './createFormat'
+import { dayText } from './formatters'
 
 /** Numbers of the open garden as shown: in its units, in its language. */
 export function useFormat() {
@@ -48,9 +49,6 @@ export function useFormat() {
     day: (
       date: string,
       style: Intl.DateTimeFormatOptions = { weekday: 'short', day: 'numeric', month: 'long' },
-    ) =>
-      new Intl.DateTimeFormat('en-GB', { ...style, timeZone: 'UTC' }).format(
-        new Date(`${date.slice(0, 10)}T00:00:00Z`),
-      ),
+    ) => dayText(date, style),
   }
 }

@@ -9,6 +9,8 @@ export function useTheme() {
     storageKey: 'rimbo-theme',
     initialValue: 'light',
     modes: { sun: 'sun' },
+    // Nothing here fades from one colour to another: no reason to lay out the whole page twice.
+    disableTransition: false,
   })
   return store
 }

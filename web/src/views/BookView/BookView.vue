@@ -16,6 +16,7 @@ import { useGardenStore } from '../../stores/garden'
 import ChoiceField from '../../ui/ChoiceField.vue'
 import { useFormat } from '../../ui/format'
 import { useRecordWords } from '../../ui/recordWords'
+import PushButton from '../../ui/PushButton.vue'
 
 const store = useGardenStore()
 const { garden, canUndo, canRedo, undoLabel } = storeToRefs(store)
@@ -90,16 +91,16 @@ function exportCsv(): void {
         :options="kindOptions"
         @update:model-value="page = 1"
       />
-      <el-button :icon="Download" @click="exportCsv">{{ t('book.exportCsv') }}</el-button>
+      <PushButton :icon="Download" @click="exportCsv">{{ t('book.exportCsv') }}</PushButton>
     </div>
     <div v-if="canUndo || canRedo" class="row book-undo">
       <span v-if="canUndo" class="soft">{{ t('book.lastChange', { change: lastWords }) }}</span>
-      <el-button v-if="canUndo" size="small" @click="store.undo()">{{
+      <PushButton v-if="canUndo" size="small" @click="store.undo()">{{
         t('book.takeBack')
-      }}</el-button>
-      <el-button v-if="canRedo" size="small" @click="store.redo()">{{
+      }}</PushButton>
+      <PushButton v-if="canRedo" size="small" @click="store.redo()">{{
         t('book.doAgain')
-      }}</el-button>
+      }}</PushButton>
     </div>
     <div class="panel sheet book-sheet">
       <table v-if="shown.length">
@@ -133,7 +134,7 @@ function exportCsv(): void {
               {{ whatWords(record) }} <span v-if="record.note" class="soft">{{ record.note }}</span>
             </td>
             <td class="number">
-              <el-button
+              <PushButton
                 size="small"
                 :icon="Delete"
                 :aria-label="
@@ -173,7 +174,7 @@ function exportCsv(): void {
 .book-head .field {
   width: 190px;
 }
-.book-head > .el-button {
+.book-head > .push-button {
   margin-bottom: 8px;
 }
 .book-sheet {

@@ -32,6 +32,7 @@ import { useWorker } from '../../workers/useWorker'
 import DoseLines from './DoseLines.vue'
 import { useFeeding } from './useFeeding'
 import { useFaultWords, useStrengthWords } from './useStrengthWords'
+import PushButton from '../../ui/PushButton.vue'
 
 /** What a pot is given now: what is due, the best out of the shelf, or anything else. */
 const props = defineProps<{
@@ -123,7 +124,7 @@ const giveAll = (doses: readonly FeedDose[]) => give(doses)
     <h3>{{ t(isHeldBack ? 'feedView.heldTitle' : 'feedView.dueTitle') }}</h3>
     <template v-for="one in feed.due" :key="one.dose.product.id">
       <DoseLines :dose="one.dose" :holds="one.holds" :stock-g="one.stockG" />
-      <el-button
+      <PushButton
         v-if="!one.isHeld"
         type="primary"
         class="feed-give"
@@ -131,7 +132,7 @@ const giveAll = (doses: readonly FeedDose[]) => give(doses)
         @click="give([one.dose])"
       >
         {{ givenWords(one.dose, 'feedView.given') }}
-      </el-button>
+      </PushButton>
     </template>
     <p
       v-for="one in feed.unusable"
@@ -156,15 +157,15 @@ const giveAll = (doses: readonly FeedDose[]) => give(doses)
     </p>
     <p v-else>
       {{ t('feedView.noPlanYet') }}
-      <el-button size="small" @click="emit('mode', 'programmes')">
+      <PushButton size="small" @click="emit('mode', 'programmes')">
         {{ t('feedView.mode.programmes') }}
-      </el-button>
+      </PushButton>
     </p>
     <p v-if="!shelfStock(garden).length">
       {{ t('feedView.noShelfYet') }}
-      <el-button size="small" @click="emit('mode', 'shelf')">
+      <PushButton size="small" @click="emit('mode', 'shelf')">
         {{ t('feedView.mode.shelf') }}
-      </el-button>
+      </PushButton>
     </p>
   </section>
   <section class="sheet" data-choose>
@@ -198,14 +199,14 @@ const giveAll = (doses: readonly FeedDose[]) => give(doses)
       <p v-if="chosen.toBuy" class="strong">
         {{ t('feedView.buy', { product: productName(chosen.toBuy.product.id) }) }}
       </p>
-      <el-button
+      <PushButton
         v-if="chosen.doses.length"
         class="feed-give"
         :loading="isSaving"
         @click="giveAll(chosen.doses)"
       >
         {{ t('feedView.given') }}
-      </el-button>
+      </PushButton>
     </template>
     <div v-else-if="worker.isRunning.value" class="row">
       <WorkProgress
@@ -219,7 +220,7 @@ const giveAll = (doses: readonly FeedDose[]) => give(doses)
       <p v-if="worker.failure.value" class="strong" role="alert">
         {{ ofError(worker.failure.value) }}
       </p>
-      <el-button @click="worker.start()">{{ t('feedView.chooseGo') }}</el-button>
+      <PushButton @click="worker.start()">{{ t('feedView.chooseGo') }}</PushButton>
     </template>
   </section>
   <section class="sheet" data-other>
@@ -248,11 +249,11 @@ const giveAll = (doses: readonly FeedDose[]) => give(doses)
         :schema="fieldSchema(mixTestSchema, { kind: 'weigh' }, 'massG')"
         :label="t('feedView.spoonGrams')"
       />
-      <el-button native-type="submit" :disabled="!spoonG" :loading="isSaving">
+      <PushButton native-type="submit" :disabled="!spoonG" :loading="isSaving">
         {{ t('feedView.spoonKeep') }}
-      </el-button>
+      </PushButton>
     </form>
-    <el-button
+    <PushButton
       v-if="other.dose && other.dose.product.form !== 'notFeed'"
       class="feed-give"
       :disabled="!(other.dose.massG > 0)"
@@ -260,7 +261,7 @@ const giveAll = (doses: readonly FeedDose[]) => give(doses)
       @click="give([other.dose])"
     >
       {{ givenWords(other.dose, 'feedView.give') }}
-    </el-button>
+    </PushButton>
     <p class="soft feed-caution">{{ t('feedView.caution') }}</p>
   </section>
 </template>

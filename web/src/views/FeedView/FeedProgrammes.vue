@@ -26,6 +26,7 @@ import SwitchButtons from '../../ui/SwitchButtons.vue'
 import WhyNumber from '../../ui/WhyNumber.vue'
 import { useFeeding } from './useFeeding'
 import { usePlans } from './usePlans'
+import PushButton from '../../ui/PushButton.vue'
 
 /** Every school of feeding, judged by the ledger of this pot before it is chosen. */
 const props = defineProps<{ pot: PotToday; feed: FeedToday }>()
@@ -239,13 +240,13 @@ const isUsable = computed(() => bent.value.success && !chosenVerdict.value?.unus
           :fault="faultOf(late)"
         />
         <div class="row">
-          <el-button type="primary" native-type="submit" :disabled="!isUsable" :loading="isSaving">
+          <PushButton type="primary" native-type="submit" :disabled="!isUsable" :loading="isSaving">
             {{ takeWords }}
-          </el-button>
-          <el-button :disabled="!isUsable" :loading="isSaving" @click="takeAll">
+          </PushButton>
+          <PushButton :disabled="!isUsable" :loading="isSaving" @click="takeAll">
             {{ t('feedView.takeAll') }}
-          </el-button>
-          <el-button v-if="own" text @click="clear">{{ t('feedView.clear') }}</el-button>
+          </PushButton>
+          <PushButton v-if="own" text @click="clear">{{ t('feedView.clear') }}</PushButton>
         </div>
       </form>
     </aside>

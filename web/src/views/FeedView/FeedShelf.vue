@@ -27,6 +27,7 @@ import { useNames } from '../../ui/names'
 import QuantityField from '../../ui/QuantityField.vue'
 import WhyNumber from '../../ui/WhyNumber.vue'
 import ProductForm from './ProductForm.vue'
+import PushButton from '../../ui/PushButton.vue'
 
 /** The feeds at hand: what their labels say, what a spoon weighs, and how much is left. */
 const store = useGardenStore()
@@ -187,11 +188,13 @@ async function removeProduct(id: string): Promise<void> {
             </td>
             <td class="number">{{ kiloPrice(one.product) }}</td>
             <td class="shelf-acts">
-              <el-button size="small" @click="startCount(one)">{{ t('feedView.count') }}</el-button>
-              <el-button size="small" @click="startEdit(one.product)">
+              <PushButton size="small" @click="startCount(one)">{{
+                t('feedView.count')
+              }}</PushButton>
+              <PushButton size="small" @click="startEdit(one.product)">
                 {{ t('feedView.edit') }}
-              </el-button>
-              <el-button
+              </PushButton>
+              <PushButton
                 size="small"
                 text
                 :icon="Close"
@@ -212,14 +215,14 @@ async function removeProduct(id: string): Promise<void> {
           :schema="countSchema"
           :label="t('feedView.countField')"
         />
-        <el-button
+        <PushButton
           type="primary"
           native-type="submit"
           :disabled="!isCount(countedG)"
           :loading="isSaving"
         >
           {{ t('feedView.countKeep') }}
-        </el-button>
+        </PushButton>
       </form>
       <form class="sheet" @submit.prevent="add">
         <h3>{{ t('feedView.addTitle') }}</h3>
@@ -232,12 +235,12 @@ async function removeProduct(id: string): Promise<void> {
           :label="t('feedView.countField')"
         />
         <div class="row">
-          <el-button native-type="submit" :disabled="!addId || !isCount(addG)">
+          <PushButton native-type="submit" :disabled="!addId || !isCount(addG)">
             {{ t('feedView.addTitle') }}
-          </el-button>
-          <el-button @click="edited = { id: nanoid(), product: undefined, wasOwn: false }">
+          </PushButton>
+          <PushButton @click="edited = { id: nanoid(), product: undefined, wasOwn: false }">
             {{ t('feedView.own') }}
-          </el-button>
+          </PushButton>
         </div>
       </form>
       <p class="soft">{{ t('feedView.caution') }}</p>

@@ -32,6 +32,7 @@ import { useFollowing } from '../../ui/useFollowing'
 import QuantityField from '../../ui/QuantityField.vue'
 import WhyNumber from '../../ui/WhyNumber.vue'
 import { useFaultWords, useStrengthWords } from './useStrengthWords'
+import PushButton from '../../ui/PushButton.vue'
 
 /** Feeds dissolved together: strength, salt, and whether they can be; in the can and as stock. */
 const store = useGardenStore()
@@ -134,7 +135,7 @@ async function keepWater(): Promise<void> {
             }}
           </template>
         </p>
-        <el-button
+        <PushButton
           v-if="rows.length > 1"
           text
           :icon="Close"
@@ -142,9 +143,9 @@ async function keepWater(): Promise<void> {
           @click="rows.splice(index, 1)"
         />
       </div>
-      <el-button v-if="rows.length < MOST_ROWS" size="small" :icon="Plus" @click="addRow">
+      <PushButton v-if="rows.length < MOST_ROWS" size="small" :icon="Plus" @click="addRow">
         {{ t('feedView.addFeed') }}
-      </el-button>
+      </PushButton>
       <p class="solution-strength" data-strength>
         <WhyNumber
           :value="strengthWords(strength)"
@@ -191,14 +192,14 @@ async function keepWater(): Promise<void> {
         <NumberField v-model="own.ecDsM" :label="t('feedView.waterEc')" :fault="isWrong('ecDsM')" />
         <NumberField v-model="own.caMgL" :label="t('feedView.waterCa')" :fault="isWrong('caMgL')" />
         <NumberField v-model="own.mgMgL" :label="t('feedView.waterMg')" :fault="isWrong('mgMgL')" />
-        <el-button
+        <PushButton
           type="primary"
           native-type="submit"
           :disabled="!ownChecked.success"
           :loading="isSaving"
         >
           {{ t('feedView.waterKeep') }}
-        </el-button>
+        </PushButton>
       </form>
       <p class="soft">{{ t('feedView.caution') }}</p>
     </aside>

@@ -21,6 +21,7 @@ import QuantityField from '../../ui/QuantityField.vue'
 import SwitchButtons from '../../ui/SwitchButtons.vue'
 import TextField from '../../ui/TextField.vue'
 import { printedNutrients, useProductForm } from './useProductForm'
+import PushButton from '../../ui/PushButton.vue'
 
 /** A feed of the gardener's own, typed in as its label stands. */
 const props = defineProps<{
@@ -207,12 +208,12 @@ function save(): void {
         />
       </div>
       <div class="row">
-        <el-button type="primary" native-type="submit" :disabled="!checked.success || !!nameFault">
+        <PushButton type="primary" native-type="submit" :disabled="!checked.success || !!nameFault">
           {{ t('feedView.form.save') }}
-        </el-button>
-        <el-button v-if="canRemove" @click="emit('remove', id)">
+        </PushButton>
+        <PushButton v-if="canRemove" @click="emit('remove', id)">
           {{ t('feedView.form.remove') }}
-        </el-button>
+        </PushButton>
       </div>
     </form>
   </el-dialog>

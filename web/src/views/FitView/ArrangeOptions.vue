@@ -18,6 +18,7 @@ import { useFormat } from '../../ui/format'
 import { numberIn } from '../../ui/numberIn'
 import { useOptions } from '../../ui/options'
 import TextField from '../../ui/TextField.vue'
+import PushButton from '../../ui/PushButton.vue'
 
 /** By which school to arrange, how densely, and what could be bought for how much. */
 const props = defineProps<{ garden: Garden; wanted: ArrangementWishes }>()
@@ -115,7 +116,7 @@ const dropOffer = (id: string) =>
             most: offer.atMost,
           })
         }}
-        <el-button
+        <PushButton
           text
           size="small"
           :icon="Delete"
@@ -127,9 +128,9 @@ const dropOffer = (id: string) =>
     <div class="offer-add">
       <ChoiceField v-model="kind" :label="t('arrange.offerKind')" :options="kindOptions" />
       <TextField v-model="priceText" :label="t('arrange.price')" />
-      <el-button size="small" :disabled="price === undefined" @click="addOffer">
+      <PushButton size="small" :disabled="price === undefined" @click="addOffer">
         {{ t('arrange.addOffer') }}
-      </el-button>
+      </PushButton>
     </div>
     <TextField
       :model-value="budgetText"

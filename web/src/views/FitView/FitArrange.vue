@@ -13,6 +13,7 @@ import { useWorker } from '../../workers/useWorker'
 import ArrangeOptions from './ArrangeOptions.vue'
 import ArrangeResult from './ArrangeResult.vue'
 import WishList from './WishList.vue'
+import PushButton from '../../ui/PushButton.vue'
 
 const store = useGardenStore()
 const { garden } = storeToRefs(store)
@@ -52,22 +53,22 @@ async function apply(): Promise<void> {
     </section>
     <section class="panel sheet arrange-found">
       <div class="row arrange-go">
-        <el-button
+        <PushButton
           type="primary"
           :disabled="!wanted.wishes.length || solver.isRunning.value"
           @click="solver.start"
         >
           {{ t(result ? 'arrange.again' : 'arrange.go') }}
-        </el-button>
+        </PushButton>
         <WorkProgress
           v-if="solver.isRunning.value"
           :share="solver.progress.value"
           :label="t('arrange.working')"
           @cancel="solver.cancel"
         />
-        <el-button v-else-if="result && result.arrangement.status !== 'impossible'" @click="apply">
+        <PushButton v-else-if="result && result.arrangement.status !== 'impossible'" @click="apply">
           {{ t('arrange.apply') }}
-        </el-button>
+        </PushButton>
         <span v-if="!wanted.wishes.length" class="soft">{{ t('arrange.noWishes') }}</span>
       </div>
       <p v-if="solver.failure.value" class="strong" role="alert">

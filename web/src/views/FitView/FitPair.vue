@@ -23,6 +23,7 @@ import { useNames } from '../../ui/names'
 import TextField from '../../ui/TextField.vue'
 import FitPots from './FitPots.vue'
 import FitVerdicts from './FitVerdicts.vue'
+import PushButton from '../../ui/PushButton.vue'
 
 const VarietyForm = lazily(() => import('./VarietyForm.vue'))
 
@@ -135,10 +136,10 @@ async function takeOut(planting: Planting): Promise<void> {
         }}
       </p>
       <div class="row fit-own">
-        <el-button size="small" @click="copyVariety">{{ t('variety.copy') }}</el-button>
-        <el-button v-if="isOwn" size="small" @click="changeVariety">
+        <PushButton size="small" @click="copyVariety">{{ t('variety.copy') }}</PushButton>
+        <PushButton v-if="isOwn" size="small" @click="changeVariety">
           {{ t('variety.change') }}
-        </el-button>
+        </PushButton>
       </div>
       <p v-if="variety.fruitClass === 'hot' || variety.fruitClass === 'veryHot'" class="caution">
         {{ t('caution.hotPepper') }}
@@ -157,9 +158,9 @@ async function takeOut(planting: Planting): Promise<void> {
         </div>
         <TextField v-model="plantedOn" type="date" :label="t('fit.plantedOn')" :fault="dateFault" />
       </div>
-      <el-button type="primary" :disabled="!!dateFault" :loading="isSaving" @click="plant">
+      <PushButton type="primary" :disabled="!!dateFault" :loading="isSaving" @click="plant">
         {{ t('fit.plantHere', { code: pot.container.code }) }}
-      </el-button>
+      </PushButton>
       <h2 class="fit-there">{{ t('fit.there', { code: pot.container.code }) }}</h2>
       <ul v-if="pot.plants.length" class="fit-plants">
         <li v-for="one in pot.plants" :key="one.planting.id">
@@ -167,7 +168,7 @@ async function takeOut(planting: Planting): Promise<void> {
           {{
             t('fit.since', { day: day(one.planting.plantedOn, { day: 'numeric', month: 'long' }) })
           }}
-          <el-button
+          <PushButton
             size="small"
             :icon="Delete"
             :aria-label="t('fit.takeOut', { name: varietyName(one.variety) })"

@@ -17,6 +17,7 @@ import { useFaultText } from '../../ui/faults'
 import { useOptions } from '../../ui/options'
 import QuantityField from '../../ui/QuantityField.vue'
 import TextField from '../../ui/TextField.vue'
+import PushButton from '../../ui/PushButton.vue'
 
 /** A variety of the gardener's own: copied from another, or changed. */
 const props = defineProps<{ start: Variety; isNew: boolean }>()
@@ -115,13 +116,13 @@ function save(): void {
           :hint="t('variety.fullVolumeHint')"
         />
       </div>
-      <el-button
+      <PushButton
         type="primary"
         native-type="submit"
         :disabled="!checkedForm.success || !!nameFault"
       >
         {{ t('variety.save') }}
-      </el-button>
+      </PushButton>
     </form>
   </el-dialog>
 </template>

@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { Delete } from '@element-plus/icons-vue'
 import { catalogue, varietyOf, wishKinds, type ArrangementWishes, type Garden } from '@rimbo/core'
 import { useNames } from '../../ui/names'
+import PushButton from '../../ui/PushButton.vue'
 
 type Wish = ArrangementWishes['wishes'][number]
 
@@ -88,7 +89,7 @@ const remove = (varietyId: string) =>
               })
           "
         />
-        <el-button
+        <PushButton
           text
           size="small"
           :icon="Delete"

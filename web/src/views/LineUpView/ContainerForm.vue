@@ -28,6 +28,7 @@ import { kindOf, sizesOf, type SizeName } from './formFields'
 import PartFields from './PartFields.vue'
 import { useContainerForm } from './useContainerForm'
 import WallFields from './WallFields.vue'
+import PushButton from '../../ui/PushButton.vue'
 
 /** Adds or changes one container; the section and the volumes follow each keystroke. */
 const props = defineProps<{ garden: Garden; start: Container; isNew: boolean }>()
@@ -192,9 +193,9 @@ function save(): void {
     </div>
     <p v-if="lyingHeightMm" class="row form-lying">
       {{ t('form.lying', { label: text.label, height: length(lyingHeightMm) }) }}
-      <el-button size="small" @click="sizes.heightMm = lyingHeightMm">
+      <PushButton size="small" @click="sizes.heightMm = lyingHeightMm">
         {{ t('form.takeLying') }}
-      </el-button>
+      </PushButton>
     </p>
     <el-checkbox v-if="choice.type === 'flatBag'" v-model="hasRings" :label="t('form.hasRings')" />
     <PartFields v-if="partName" v-model="parts[partName]" :name="partName" :faults="faults" />
@@ -214,10 +215,10 @@ function save(): void {
     </details>
     <p class="soft">{{ t('form.anyUnit') }}</p>
     <div class="form-actions row">
-      <el-button type="primary" native-type="submit" :disabled="!isSavable">
+      <PushButton type="primary" native-type="submit" :disabled="!isSavable">
         {{ isNew ? t('form.add') : t('form.save') }}
-      </el-button>
-      <el-button @click="emit('cancel')">{{ t('form.cancel') }}</el-button>
+      </PushButton>
+      <PushButton @click="emit('cancel')">{{ t('form.cancel') }}</PushButton>
       <span v-if="volumes" class="visually-hidden" role="status">{{
         volume(volumes.rimVolumeL)
       }}</span>

@@ -17,6 +17,7 @@ import SwitchButtons from '../../ui/SwitchButtons.vue'
 import { usePotWords } from '../../ui/potWords'
 import { useContainerEdits } from './useContainerEdits'
 import { useShownDay } from './useShownDay'
+import PushButton from '../../ui/PushButton.vue'
 
 const ContainerForm = lazily(withWords(() => import('./ContainerForm.vue')))
 const PotPanel = lazily(withWords(() => import('./PotPanel.vue')))
@@ -139,7 +140,7 @@ async function move(container: Container, by: -1 | 1): Promise<void> {
           :label="t('lineUp.spaces')"
           @update:model-value="(id) => (spaceId = id)"
         />
-        <el-button :icon="Plus" @click="add">{{ t('lineUp.add') }}</el-button>
+        <PushButton :icon="Plus" @click="add">{{ t('lineUp.add') }}</PushButton>
         <SwitchButtons
           v-model="rowKind"
           :options="[
@@ -151,9 +152,9 @@ async function move(container: Container, by: -1 | 1): Promise<void> {
         <p class="line-up-sum" aria-live="polite">
           <template v-if="isOtherDay">
             <span class="line-up-other">{{ t('string.simulated') }} {{ shownWords }}</span>
-            <el-button :icon="RefreshLeft" @click="shownDate = todayDate">{{
+            <PushButton :icon="RefreshLeft" @click="shownDate = todayDate">{{
               t('string.back')
-            }}</el-button>
+            }}</PushButton>
           </template>
           <router-link v-else-if="round?.dueCount" to="/round" class="strong">
             {{
@@ -195,7 +196,7 @@ async function move(container: Container, by: -1 | 1): Promise<void> {
       <div v-else class="line-up-empty">
         <h2>{{ t('lineUp.emptyTitle') }}</h2>
         <p>{{ t('lineUp.emptyText') }}</p>
-        <el-button type="primary" :icon="Plus" @click="add">{{ t('lineUp.addFirst') }}</el-button>
+        <PushButton type="primary" :icon="Plus" @click="add">{{ t('lineUp.addFirst') }}</PushButton>
       </div>
     </section>
     <aside

@@ -10,6 +10,7 @@ import { usePotWords } from '../../ui/potWords'
 import WhyNumber from '../../ui/WhyNumber.vue'
 import PotChecks from './PotChecks.vue'
 import VolumeFacts from './VolumeFacts.vue'
+import PushButton from '../../ui/PushButton.vue'
 
 /** Everything known of one pot today, each number with its reasons. */
 const props = defineProps<{ garden: Garden; pot: PotToday }>()
@@ -50,7 +51,7 @@ const copies = ref(1)
     <div class="row pot-panel-head">
       <h2>{{ container.code }} · {{ container.name }}</h2>
       <router-link :to="`/pot/${container.id}`">{{ t('potPage.open') }}</router-link>
-      <el-button size="small" @click="$emit('close')">{{ t('pot.close') }}</el-button>
+      <PushButton size="small" @click="$emit('close')">{{ t('pot.close') }}</PushButton>
     </div>
     <SectionFigure
       :pot="pot"
@@ -109,11 +110,13 @@ const copies = ref(1)
     </table>
     <PotChecks :garden="garden" :pot="pot" />
     <div class="row">
-      <el-button :icon="Edit" @click="$emit('edit')">{{ t('pot.edit') }}</el-button>
-      <el-button v-if="container.rolledMm" @click="$emit('unroll')">{{
+      <PushButton :icon="Edit" @click="$emit('edit')">{{ t('pot.edit') }}</PushButton>
+      <PushButton v-if="container.rolledMm" @click="$emit('unroll')">{{
         t('pot.unroll')
-      }}</el-button>
-      <el-button :icon="CopyDocument" @click="$emit('copy', copies)">{{ t('pot.copy') }}</el-button>
+      }}</PushButton>
+      <PushButton :icon="CopyDocument" @click="$emit('copy', copies)">{{
+        t('pot.copy')
+      }}</PushButton>
       <el-input-number
         v-model="copies"
         class="pot-copies"
@@ -124,9 +127,9 @@ const copies = ref(1)
         controls-position="right"
         :aria-label="t('pot.copies')"
       />
-      <el-button :icon="Delete" @click="$emit('remove')">{{ t('pot.delete') }}</el-button>
-      <el-button :icon="Back" :aria-label="t('pot.moveLeft')" @click="$emit('move', -1)" />
-      <el-button :icon="Right" :aria-label="t('pot.moveRight')" @click="$emit('move', 1)" />
+      <PushButton :icon="Delete" @click="$emit('remove')">{{ t('pot.delete') }}</PushButton>
+      <PushButton :icon="Back" :aria-label="t('pot.moveLeft')" @click="$emit('move', -1)" />
+      <PushButton :icon="Right" :aria-label="t('pot.moveRight')" @click="$emit('move', 1)" />
     </div>
   </div>
 </template>

@@ -11,6 +11,7 @@ import {
 } from '@rimbo/core'
 import ChoiceField from '../../ui/ChoiceField.vue'
 import { useOptions } from '../../ui/options'
+import PushButton from '../../ui/PushButton.vue'
 
 /** What is strewn into a mix beside its parts: by the litre, or by the spoon for each pot. */
 const props = defineProps<{ recipe: Recipe }>()
@@ -47,7 +48,7 @@ const added = computed({
 <template>
   <div v-for="(one, index) in amendments" :key="one.productId" class="amendment">
     <span>{{ t(`product.${one.productId}`) }}</span>
-    <el-button
+    <PushButton
       text
       size="small"
       :icon="Close"
@@ -98,7 +99,7 @@ const added = computed({
 .amendment .el-select {
   grid-column: 2 / 4;
 }
-.amendment .el-button {
+.amendment .push-button {
   padding: 0;
 }
 </style>

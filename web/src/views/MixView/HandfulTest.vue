@@ -8,6 +8,7 @@ import ChoiceField from '../../ui/ChoiceField.vue'
 import { useFormat } from '../../ui/format'
 import { useNames } from '../../ui/names'
 import QuantityField from '../../ui/QuantityField.vue'
+import PushButton from '../../ui/PushButton.vue'
 
 /** One handful on the scale says what this gardener's hand holds. */
 const store = useGardenStore()
@@ -57,8 +58,8 @@ async function save(): Promise<void> {
         })
       }}
     </p>
-    <el-button type="primary" native-type="submit" :disabled="!isPossible" :loading="isSaving">
+    <PushButton type="primary" native-type="submit" :disabled="!isPossible" :loading="isSaving">
       {{ t('test.save') }}
-    </el-button>
+    </PushButton>
   </form>
 </template>

@@ -20,6 +20,7 @@ import QuantityField from '../../ui/QuantityField.vue'
 import TextField from '../../ui/TextField.vue'
 import NumberField from '../../ui/NumberField.vue'
 import { plainFields, shareFields, useIngredientForm } from './useIngredientForm'
+import PushButton from '../../ui/PushButton.vue'
 
 /** An ingredient of the gardener's own, or a typical one with figures of their own. */
 const props = defineProps<{
@@ -156,7 +157,7 @@ function save(): void {
           :label="t('ingredients.price', { currency })"
           :fault="faultAt(`packs.${index}.price`)"
         />
-        <el-button
+        <PushButton
           text
           :icon="Close"
           :aria-label="t('ingredients.removePack')"
@@ -164,17 +165,17 @@ function save(): void {
         />
       </div>
       <div class="row">
-        <el-button size="small" :icon="Plus" @click="addPack">{{
+        <PushButton size="small" :icon="Plus" @click="addPack">{{
           t('ingredients.addPack')
-        }}</el-button>
+        }}</PushButton>
       </div>
       <div class="row ingredient-save">
-        <el-button type="primary" native-type="submit" :disabled="!checked.success || !!nameFault">
+        <PushButton type="primary" native-type="submit" :disabled="!checked.success || !!nameFault">
           {{ t('ingredients.save') }}
-        </el-button>
-        <el-button v-if="canRemove" @click="emit('remove', start.id)">
+        </PushButton>
+        <PushButton v-if="canRemove" @click="emit('remove', start.id)">
           {{ t(own(ingredients, start.id) ? 'ingredients.typicalAgain' : 'ingredients.remove') }}
-        </el-button>
+        </PushButton>
       </div>
     </form>
   </el-dialog>
@@ -196,7 +197,7 @@ function save(): void {
   gap: 0 10px;
   align-items: end;
 }
-.pack-row > .el-button {
+.pack-row > .push-button {
   margin-bottom: 10px;
   padding: 0;
 }

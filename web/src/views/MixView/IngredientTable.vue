@@ -21,6 +21,7 @@ import { useTodayStore } from '../../stores/today'
 import { useFormat } from '../../ui/format'
 import { useNames } from '../../ui/names'
 import IngredientForm from './IngredientForm.vue'
+import PushButton from '../../ui/PushButton.vue'
 
 /** Everything there is to mix with: typical, the gardener's own, and measured. */
 const store = useGardenStore()
@@ -91,7 +92,7 @@ async function remove(id: string): Promise<void> {
 <template>
   <div>
     <div class="row">
-      <el-button :icon="Plus" @click="add">{{ t('ingredients.add') }}</el-button>
+      <PushButton :icon="Plus" @click="add">{{ t('ingredients.add') }}</PushButton>
       <span class="soft">{{ t('ingredients.note') }}</span>
     </div>
     <table class="ingredients">
@@ -112,9 +113,9 @@ async function remove(id: string): Promise<void> {
       <tbody>
         <tr v-for="row in rows" :key="row.one.id" :data-ingredient="row.one.id">
           <th scope="row">
-            <el-button link type="primary" @click="edit(row.one.id, row.stockL)">
+            <PushButton link type="primary" @click="edit(row.one.id, row.stockL)">
               {{ row.name }}
-            </el-button>
+            </PushButton>
           </th>
           <td class="number">{{ density(row.one.bulkDensityGL) }}</td>
           <td class="number">{{ density(row.one.moistDensityGL) }}</td>

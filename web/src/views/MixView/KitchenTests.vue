@@ -32,6 +32,7 @@ import HandfulTest from './HandfulTest.vue'
 import StepTimer from './StepTimer.vue'
 import TestResults from './TestResults.vue'
 import { testGuides } from './testFields'
+import PushButton from '../../ui/PushButton.vue'
 
 /** Guided tests at the kitchen table; what is measured takes the place of what is typical. */
 const props = defineProps<{ recipeId: string | undefined; containerId: string | undefined }>()
@@ -168,14 +169,14 @@ const isGuided = (one: string | undefined): one is MixTestKind => one !== 'handf
             />
           </template>
         </div>
-        <el-button
+        <PushButton
           type="primary"
           native-type="submit"
           :disabled="!checked.success"
           :loading="isSaving"
         >
           {{ t('test.save') }}
-        </el-button>
+        </PushButton>
       </form>
       <TestResults />
     </div>

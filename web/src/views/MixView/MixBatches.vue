@@ -11,6 +11,7 @@ import MixingTools from './MixingTools.vue'
 import PotDoses from './PotDoses.vue'
 import ShoppingTable from './ShoppingTable.vue'
 import TubCard from './TubCard.vue'
+import PushButton from '../../ui/PushButton.vue'
 
 /** How it is made: tubs and scoops, lime and feed, and what to buy. */
 const props = defineProps<{ plan: MixPlan }>()
@@ -50,7 +51,7 @@ const print = () => window.print()
         {{ t('mix.withReserve') }}
         <template v-if="withReserve">({{ volume(plan.reserveL) }})</template>
       </el-checkbox>
-      <el-button :icon="Printer" @click="print">{{ t('mix.print') }}</el-button>
+      <PushButton :icon="Printer" @click="print">{{ t('mix.print') }}</PushButton>
     </div>
     <TubCard :plan="plan" :lime-kind="limeKind" />
     <p v-for="caution in plan.cautions" :key="caution" class="caution">
@@ -79,7 +80,7 @@ const print = () => window.print()
 .batch-wishes .field {
   width: 190px;
 }
-.batch-wishes > .el-button,
+.batch-wishes > .push-button,
 .batch-wishes > .el-checkbox {
   margin-bottom: 10px;
 }

@@ -22,6 +22,7 @@ import type { MixAnswer, MixWork } from '../../workers/mix.worker'
 import { useWorker } from '../../workers/useWorker'
 import SolveBounds from './SolveBounds.vue'
 import SolvedMix from './SolvedMix.vue'
+import PushButton from '../../ui/PushButton.vue'
 
 /** What is asked of a mix, and the best there is for it. */
 const props = defineProps<{ containerIds: readonly string[] }>()
@@ -122,13 +123,13 @@ const result = computed(() => solver.result.value)
     </section>
     <section>
       <div class="row solve-go">
-        <el-button
+        <PushButton
           type="primary"
           :disabled="solver.isRunning.value || !containerIds.length || isWrong"
           @click="solver.start"
         >
           {{ t('mix.solve.go') }}
-        </el-button>
+        </PushButton>
         <WorkProgress
           v-if="solver.isRunning.value"
           :share="solver.progress.value"

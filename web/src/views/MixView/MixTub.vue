@@ -9,6 +9,7 @@ import MixFacts from './MixFacts.vue'
 import PartsTable from './PartsTable.vue'
 import TubDrawing from './TubDrawing.vue'
 import type { Mixing } from './useMixing'
+import PushButton from '../../ui/PushButton.vue'
 
 const FormsRow = lazily(() => import('./FormsRow.vue'))
 
@@ -49,7 +50,7 @@ const show = (id: string) => props.mixing.show(id)
         "
       />
       <div v-if="tried.pots.length > 1" class="row" role="group" :aria-label="t('mix.whichPot')">
-        <el-button
+        <PushButton
           v-for="{ pot, inPot } in tried.pots"
           :key="pot.container.id"
           size="small"
@@ -59,14 +60,14 @@ const show = (id: string) => props.mixing.show(id)
           @click="show(pot.container.id)"
         >
           {{ pot.container.code }} {{ t('mix.airOf', { air: share(inPot.airSpace.value) }) }}
-        </el-button>
+        </PushButton>
       </div>
     </div>
     <MixFacts class="mix-facts-all" :tried="tried" :shown="shown" :filling="filling" />
     <div class="mix-forms">
-      <el-button size="small" :aria-expanded="showsForms" @click="showsForms = !showsForms">
+      <PushButton size="small" :aria-expanded="showsForms" @click="showsForms = !showsForms">
         {{ t(showsForms ? 'mix.hideForms' : 'mix.showForms') }}
-      </el-button>
+      </PushButton>
       <FormsRow v-if="showsForms" :mix="tried.mix" :shown="shown?.pot" />
     </div>
   </div>

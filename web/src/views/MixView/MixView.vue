@@ -24,6 +24,7 @@ import MixTub from './MixTub.vue'
 import OwnMixes from './OwnMixes.vue'
 import SaveRecipe from './SaveRecipe.vue'
 import { OWN, useMixing } from './useMixing'
+import PushButton from '../../ui/PushButton.vue'
 
 const MixBatches = lazily(() => import('./MixBatches.vue'))
 const MixSolve = lazily(() => import('./MixSolve.vue'))
@@ -159,18 +160,18 @@ watch(garden, (now) => {
       />
       <fieldset class="mix-pots">
         <legend>{{ t('mix.forWhich') }}</legend>
-        <el-button size="small" @click="chooseAll">{{
+        <PushButton size="small" @click="chooseAll">{{
           t(isAll ? 'mix.none' : 'mix.all')
-        }}</el-button>
+        }}</PushButton>
         <el-checkbox-group v-model="chosenIds">
           <el-checkbox v-for="pot in pots" :key="pot.container.id" :value="pot.container.id">
             <strong>{{ pot.container.code }}</strong> {{ volume(pot.volumes.fillVolumeL) }}
           </el-checkbox>
         </el-checkbox-group>
       </fieldset>
-      <el-button v-if="differs" :loading="isSaving" @click="setMix">{{
+      <PushButton v-if="differs" :loading="isSaving" @click="setMix">{{
         t('mix.setMix')
-      }}</el-button>
+      }}</PushButton>
     </section>
     <section class="panel sheet mix-result">
       <SwitchButtons

@@ -12,6 +12,7 @@ import { useOptions } from '../../ui/options'
 import NumberField from '../../ui/NumberField.vue'
 import ReasonList from '../../ui/ReasonList.vue'
 import WhyNumber from '../../ui/WhyNumber.vue'
+import PushButton from '../../ui/PushButton.vue'
 
 /** What last year's mix wants before it is planted again. */
 const props = defineProps<{ pots: readonly PotToday[] }>()
@@ -68,9 +69,9 @@ const recharge = computed(
         :options="optionsOf(pastTroubles, 'oldMix.trouble')"
       />
       <NumberField v-model="waterEc" :label="t('oldMix.waterEc')" />
-      <el-button v-if="pot" @click="emit('test', pot.container.id)">
+      <PushButton v-if="pot" @click="emit('test', pot.container.id)">
         {{ t('oldMix.measure') }}
-      </el-button>
+      </PushButton>
     </section>
     <section v-if="recharge">
       <h2 :class="{ strong: recharge.verdict !== 'recharge' }">

@@ -21,6 +21,7 @@ import { useNames } from '../../ui/names'
 import { useOptions } from '../../ui/options'
 import SwitchButtons from '../../ui/SwitchButtons.vue'
 import AmendmentRows from './AmendmentRows.vue'
+import PushButton from '../../ui/PushButton.vue'
 
 /** A recipe as numbers: in parts, percent or litres, as it was heard. */
 const props = defineProps<{ recipe: Recipe; looseL: number }>()
@@ -97,7 +98,7 @@ const added = computed({
           (value: number | null | undefined) => set(rows.length - 1 - index, value ?? undefined)
         "
       />
-      <el-button
+      <PushButton
         text
         size="small"
         :icon="Close"
@@ -129,7 +130,7 @@ const added = computed({
 .part-row .el-input-number {
   width: 66px;
 }
-.part-row .el-button {
+.part-row .push-button {
   padding: 0;
 }
 </style>

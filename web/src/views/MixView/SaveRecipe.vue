@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { nameSchema, type Recipe } from '@rimbo/core'
 import { useFaultText } from '../../ui/faults'
 import TextField from '../../ui/TextField.vue'
+import PushButton from '../../ui/PushButton.vue'
 
 /** Keeps a changed recipe, or puts it back; removes one of the gardener's own. */
 const props = defineProps<{ base: Recipe; recipe: Recipe; isChanged: boolean; isOwn: boolean }>()
@@ -37,18 +38,18 @@ const isNamed = computed(() => !!name.value.trim() && !nameFault.value)
       :hint="t('mix.saveHint')"
     />
     <div class="row">
-      <el-button size="small" native-type="submit" type="primary" :disabled="!isNamed">
+      <PushButton size="small" native-type="submit" type="primary" :disabled="!isNamed">
         {{ t('mix.saveNew') }}
-      </el-button>
-      <el-button v-if="isOwn" size="small" @click="emit('keep', base.name ?? '', recipe, base.id)">
+      </PushButton>
+      <PushButton v-if="isOwn" size="small" @click="emit('keep', base.name ?? '', recipe, base.id)">
         {{ t('mix.saveChange') }}
-      </el-button>
-      <el-button size="small" @click="emit('putBack')">{{ t('mix.putBack') }}</el-button>
+      </PushButton>
+      <PushButton size="small" @click="emit('putBack')">{{ t('mix.putBack') }}</PushButton>
     </div>
   </form>
-  <el-button v-else-if="isOwn" class="save-recipe" size="small" @click="emit('remove')">
+  <PushButton v-else-if="isOwn" class="save-recipe" size="small" @click="emit('remove')">
     {{ t('mix.removeRecipe') }}
-  </el-button>
+  </PushButton>
 </template>
 
 <style>

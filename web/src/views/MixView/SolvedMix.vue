@@ -7,6 +7,7 @@ import { useNames } from '../../ui/names'
 import WhyNumber from '../../ui/WhyNumber.vue'
 import type { MixAnswer } from '../../workers/mix.worker'
 import TubDrawing from './TubDrawing.vue'
+import PushButton from '../../ui/PushButton.vue'
 
 /** The mix that was found, what it is, and what keeps it from being better; or why there is none. */
 const props = defineProps<{ answer: MixAnswer }>()
@@ -84,10 +85,10 @@ const parts = computed(() =>
       </template>
       <p v-else class="soft">{{ t('mix.solve.nothingBinds') }}</p>
       <div class="row">
-        <el-button type="primary" @click="emit('take', parts, false)">
+        <PushButton type="primary" @click="emit('take', parts, false)">
           {{ t('mix.solve.look') }}
-        </el-button>
-        <el-button @click="emit('take', parts, true)">{{ t('mix.solve.keep') }}</el-button>
+        </PushButton>
+        <PushButton @click="emit('take', parts, true)">{{ t('mix.solve.keep') }}</PushButton>
       </div>
     </div>
   </div>

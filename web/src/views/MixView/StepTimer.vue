@@ -2,6 +2,7 @@
 import { computed, onScopeDispose, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useNow } from '@vueuse/core'
+import PushButton from '../../ui/PushButton.vue'
 
 /** Counts a wait down by the clock, so that it goes on while other things are looked at. */
 const props = defineProps<{ minutes: number; about: string }>()
@@ -28,15 +29,15 @@ onScopeDispose(stop)
 <template>
   <span class="step-timer">
     <span role="timer" class="step-clock">{{ clock }}</span>
-    <el-button
+    <PushButton
       v-if="leftS === undefined"
       size="small"
       :aria-label="t('test.startFor', { about })"
       @click="start"
     >
       {{ t('test.start') }}
-    </el-button>
-    <el-button v-else-if="leftS > 0" size="small" @click="stop">{{ t('test.stop') }}</el-button>
+    </PushButton>
+    <PushButton v-else-if="leftS > 0" size="small" @click="stop">{{ t('test.stop') }}</PushButton>
     <strong v-else role="status">{{ t('test.over') }}</strong>
   </span>
 </template>

@@ -15,6 +15,7 @@ import { useGardenStore } from '../../stores/garden'
 import { useFormat } from '../../ui/format'
 import { useNames } from '../../ui/names'
 import WhyNumber from '../../ui/WhyNumber.vue'
+import PushButton from '../../ui/PushButton.vue'
 
 /** What was measured so far, newest first, and what follows from it. */
 const store = useGardenStore()
@@ -92,7 +93,7 @@ const remove = (id: string) => store.edit(edits.removeMixTest(id))
             <span class="mark">{{ t('mark.measured') }}</span>
           </td>
           <td>
-            <el-button
+            <PushButton
               text
               :icon="Delete"
               :aria-label="t('test.remove', { name: row.name })"

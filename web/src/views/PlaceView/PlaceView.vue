@@ -28,6 +28,7 @@ import SpaceForm from './SpaceForm.vue'
 import SunControls from './SunControls.vue'
 import { usePlacing } from './usePlacing'
 import { usePlanForm, type PlanForm } from './usePlanForm'
+import PushButton from '../../ui/PushButton.vue'
 
 const store = useGardenStore()
 const { garden } = storeToRefs(store)
@@ -149,9 +150,9 @@ const sizes = computed(() => {
           :label="t('lineUp.spaces')"
           @update:model-value="(id) => (spaceId = id)"
         />
-        <el-button v-if="!form" @click="draw">
+        <PushButton v-if="!form" @click="draw">
           {{ t(space.plan ? 'place.change' : 'place.draw') }}
-        </el-button>
+        </PushButton>
         <el-checkbox v-model="isGrown" :label="t('place.crowns')" />
       </div>
       <PlanDrawing
@@ -176,7 +177,7 @@ const sizes = computed(() => {
       <div v-else class="line-up-empty">
         <h2>{{ t('place.emptyTitle') }}</h2>
         <p>{{ t('place.emptyText') }}</p>
-        <el-button type="primary" @click="draw">{{ t('place.draw') }}</el-button>
+        <PushButton type="primary" @click="draw">{{ t('place.draw') }}</PushButton>
       </div>
       <SunControls
         v-if="drafted && !form"
@@ -211,18 +212,18 @@ const sizes = computed(() => {
             <router-link :to="{ path: '/line-up', query: { pot: selected.container.id } }">{{
               t('place.openPot')
             }}</router-link>
-            <el-button size="small" @click="turn(selected.container)">{{
+            <PushButton size="small" @click="turn(selected.container)">{{
               t('place.turn')
-            }}</el-button>
-            <el-button size="small" @click="putAway(selected.container)">{{
+            }}</PushButton>
+            <PushButton size="small" @click="putAway(selected.container)">{{
               t('place.takeUp')
-            }}</el-button>
+            }}</PushButton>
           </div>
         </section>
         <section v-if="unplaced.length" class="place-unplaced">
           <h2>{{ t('place.unplaced') }}</h2>
           <p>{{ unplaced.map(({ container }) => container.code).join(', ') }}</p>
-          <el-button type="primary" @click="placeAll">{{ t('place.placeAll') }}</el-button>
+          <PushButton type="primary" @click="placeAll">{{ t('place.placeAll') }}</PushButton>
         </section>
         <PlaceFindings
           :load="load"

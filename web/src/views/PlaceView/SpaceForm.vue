@@ -9,6 +9,7 @@ import QuantityField from '../../ui/QuantityField.vue'
 import TextField from '../../ui/TextField.vue'
 import SideFields from './SideFields.vue'
 import type { PlanForm } from './usePlanForm'
+import PushButton from '../../ui/PushButton.vue'
 
 /** A space by its numbers; the drawing beside it follows. */
 const props = defineProps<{ form: PlanForm }>()
@@ -93,13 +94,13 @@ const doorFault = computed(() => faultAt('door.sideIndex'))
           :label="t('place.cornerY')"
           :fault="faultAt(`corners.${index}.yMm`)"
         />
-        <el-button
+        <PushButton
           size="small"
           :icon="Plus"
           :aria-label="t('place.addCorner', { number: index + 1 })"
           @click="form.addCorner(index)"
         />
-        <el-button
+        <PushButton
           v-if="typed.corners.length > 3"
           size="small"
           :icon="Delete"
@@ -187,19 +188,19 @@ const doorFault = computed(() => faultAt('door.sideIndex'))
           :label="t(`place.shelfField.${name}`)"
           :fault="faultAt(`shelves.${index}.${name}`)"
         />
-        <el-button class="form-check" :icon="Delete" @click="typed.shelves.splice(index, 1)">
+        <PushButton class="form-check" :icon="Delete" @click="typed.shelves.splice(index, 1)">
           {{ t('pot.delete') }}
-        </el-button>
+        </PushButton>
       </div>
     </fieldset>
-    <el-button size="small" :icon="Plus" @click="form.addShelf(t('place.shelf'))">
+    <PushButton size="small" :icon="Plus" @click="form.addShelf(t('place.shelf'))">
       {{ t('place.addShelf') }}
-    </el-button>
+    </PushButton>
     <div class="form-actions row">
-      <el-button type="primary" native-type="submit" :disabled="!plan">
+      <PushButton type="primary" native-type="submit" :disabled="!plan">
         {{ t('place.keep') }}
-      </el-button>
-      <el-button @click="emit('cancel')">{{ t('form.cancel') }}</el-button>
+      </PushButton>
+      <PushButton @click="emit('cancel')">{{ t('form.cancel') }}</PushButton>
     </div>
   </form>
 </template>

@@ -3,12 +3,14 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { lightReasons } from '@rimbo/core'
 import { useFormat } from '../../ui/format'
+import { dayText } from '../../ui/formatters'
 import { useOptions } from '../../ui/options'
 import SwitchButtons from '../../ui/SwitchButtons.vue'
 import WhyNumber from '../../ui/WhyNumber.vue'
 import WorkProgress from '../../ui/WorkProgress.vue'
 import type { useSunMap } from '../../workers/useSunMap'
 import { lightMeasures, type LightMeasure } from './lightMeasures'
+import PushButton from '../../ui/PushButton.vue'
 
 /** Which month and which light the contours show, and how far the casting is. */
 const props = defineProps<{ sun: ReturnType<typeof useSunMap>; isMeasured: boolean }>()
@@ -24,9 +26,7 @@ const span = computed(() => {
   return values.length ? { least: Math.min(...values), most: Math.max(...values) } : undefined
 })
 const monthName = (index: number) =>
-  new Intl.DateTimeFormat('en-GB', { month: 'long', timeZone: 'UTC' }).format(
-    Date.UTC(2026, index - 1, 15),
-  )
+  dayText(`2026-${String(index).padStart(2, '0')}-15`, { month: 'long' })
 </script>
 
 <template>
@@ -61,7 +61,7 @@ const monthName = (index: number) =>
         :about="t(`place.measure.${measure}`)"
       />
     </template>
-    <el-button v-else size="small" @click="sun.start">{{ t('place.castSun') }}</el-button>
+    <PushButton v-else size="small" @click="sun.start">{{ t('place.castSun') }}</PushButton>
   </div>
 </template>
 

@@ -14,6 +14,7 @@ import {
 } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import QuantityField from '../../ui/QuantityField.vue'
+import PushButton from '../../ui/PushButton.vue'
 
 /** What the gardener sees of a plant: its height by tape, its first flower and fruit. */
 const props = defineProps<{ planting: Planting; now: string }>()
@@ -64,16 +65,16 @@ const recordSeen = (kind: 'firstFlower' | 'firstRipe') => write({ ...base(), kin
         :schema="heightSchema"
         :label="t('potPage.heightToday')"
       />
-      <el-button
+      <PushButton
         native-type="submit"
         :icon="Check"
         :disabled="!isKnown(heightMm)"
         :loading="isSaving"
-        >{{ t('potPage.record') }}</el-button
+        >{{ t('potPage.record') }}</PushButton
       >
     </div>
     <div class="row">
-      <el-button
+      <PushButton
         v-for="kind in ['firstFlower', 'firstRipe'] as const"
         :key="kind"
         size="small"
@@ -81,7 +82,7 @@ const recordSeen = (kind: 'firstFlower' | 'firstRipe') => write({ ...base(), kin
         @click="recordSeen(kind)"
       >
         {{ t(seen[kind] ? `potPage.${kind}Done` : `potPage.${kind}`) }}
-      </el-button>
+      </PushButton>
     </div>
   </form>
 </template>
@@ -99,7 +100,7 @@ const recordSeen = (kind: 'firstFlower' | 'firstRipe') => write({ ...base(), kin
   align-items: flex-end;
   flex-wrap: nowrap;
 }
-.sightings-height .el-button {
+.sightings-height .push-button {
   margin-bottom: 12px;
 }
 </style>

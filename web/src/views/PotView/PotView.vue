@@ -14,6 +14,7 @@ import PlantSightings from './PlantSightings.vue'
 import StringWords from './StringWords.vue'
 import YearsTable from './YearsTable.vue'
 import { usePotPage } from './usePotPage'
+import PushButton from '../../ui/PushButton.vue'
 
 const page = usePotPage()
 const { garden, course, now, todayDate, shownDate, pot, shown, string, plant, chosenId } = page
@@ -64,14 +65,14 @@ const plants = computed(() =>
           @update:model-value="(id) => (chosenId = id)"
         />
         <span class="pot-view-day" aria-live="polite">{{ day(shownDate) }}</span>
-        <el-button
+        <PushButton
           v-if="shownDate !== todayDate"
           size="small"
           :icon="RefreshLeft"
           @click="shownDate = todayDate"
         >
           {{ t('string.back') }}
-        </el-button>
+        </PushButton>
         <router-link class="pot-step" :to="{ path: '/line-up', query: { pot: pot.container.id } }">
           {{ t('potPage.inLine') }}
         </router-link>

@@ -7,6 +7,7 @@ import WhyNumber from '../../ui/WhyNumber.vue'
 import WorkProgress from '../../ui/WorkProgress.vue'
 import { useWorker } from '../../workers/useWorker'
 import type { YearsWork } from '../../workers/years.worker'
+import PushButton from '../../ui/PushButton.vue'
 
 /** When things come, over many years of weather: reckoned in a worker when it is asked. */
 const props = defineProps<{
@@ -102,9 +103,9 @@ const reasons = computed(() => [
         :reasons="reasons"
         :about="t('potPage.datesTitle')"
       />
-      <el-button v-if="!worker.isRunning.value && !found" size="small" @click="worker.start()">
+      <PushButton v-if="!worker.isRunning.value && !found" size="small" @click="worker.start()">
         {{ t('potPage.reckon', { count: YEARS }) }}
-      </el-button>
+      </PushButton>
       <WorkProgress
         v-if="worker.isRunning.value"
         :share="worker.progress.value"

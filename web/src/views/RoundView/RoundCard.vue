@@ -25,6 +25,7 @@ import WhyNumber from '../../ui/WhyNumber.vue'
 import LastDone from './LastDone.vue'
 import RoundFeed from './RoundFeed.vue'
 import './roundCard.css'
+import PushButton from '../../ui/PushButton.vue'
 
 /** One pot on the walk: what it gets, one tap to confirm, a second for anything else. */
 const props = defineProps<{
@@ -140,7 +141,7 @@ function giveAmount(): void {
       </p>
       <RoundFeed v-if="fed?.feed" :fed="fed" />
       <div class="round-buttons" :class="{ 'has-feed': hasFeed }">
-        <el-button
+        <PushButton
           v-if="hasFeed"
           type="primary"
           class="round-done"
@@ -148,8 +149,8 @@ function giveAmount(): void {
           @click="emit('feed')"
         >
           {{ feedDone }}
-        </el-button>
-        <el-button
+        </PushButton>
+        <PushButton
           v-if="isDue"
           :type="hasFeed ? 'default' : 'primary'"
           :class="{ 'round-done': !hasFeed }"
@@ -157,16 +158,16 @@ function giveAmount(): void {
           @click="emit('water', stop.nowL)"
         >
           {{ t('round.watered') }}
-        </el-button>
-        <el-button :aria-expanded="opened === 'amount'" @click="open('amount')">
+        </PushButton>
+        <PushButton :aria-expanded="opened === 'amount'" @click="open('amount')">
           {{ t(isDue ? 'round.otherAmount' : 'round.moreWater') }}
-        </el-button>
-        <el-button v-if="isDue" :aria-expanded="opened === 'skip'" @click="open('skip')">
+        </PushButton>
+        <PushButton v-if="isDue" :aria-expanded="opened === 'skip'" @click="open('skip')">
           {{ t('round.skip') }}
-        </el-button>
-        <el-button :aria-expanded="opened === 'finger'" @click="open('finger')">
+        </PushButton>
+        <PushButton :aria-expanded="opened === 'finger'" @click="open('finger')">
           {{ t('round.finger') }}
-        </el-button>
+        </PushButton>
       </div>
       <form v-if="opened === 'amount'" ref="more" class="round-more" @submit.prevent="giveAmount">
         <QuantityField
@@ -175,20 +176,22 @@ function giveAmount(): void {
           :schema="fieldSchema(recordSchema, { kind: 'water' }, 'volumeL')"
           :label="t('round.howMuch')"
         />
-        <el-button type="primary" native-type="submit" :disabled="!amountL || isSaving">
+        <PushButton type="primary" native-type="submit" :disabled="!amountL || isSaving">
           {{ t('round.record') }}
-        </el-button>
-        <el-button :disabled="isSaving" @click="emit('drip')">{{ t('round.untilDrip') }}</el-button>
+        </PushButton>
+        <PushButton :disabled="isSaving" @click="emit('drip')">{{
+          t('round.untilDrip')
+        }}</PushButton>
       </form>
       <div v-if="opened === 'skip'" ref="more" class="round-more">
-        <el-button
+        <PushButton
           v-for="why in skipReasons"
           :key="why"
           :disabled="isSaving"
           @click="emit('skip', why)"
         >
           {{ t(`skip.${why}`) }}
-        </el-button>
+        </PushButton>
       </div>
       <div v-if="opened === 'finger'" ref="more" class="round-more round-finger">
         <div
@@ -198,7 +201,7 @@ function giveAmount(): void {
           :aria-label="t(`knuckle.${knuckle}`)"
         >
           <span class="field-label">{{ t(`knuckle.${knuckle}`) }}</span>
-          <el-button
+          <PushButton
             v-for="feel in feels"
             :key="feel"
             :disabled="isSaving"
@@ -206,7 +209,7 @@ function giveAmount(): void {
             @click="finger(knuckle, feel)"
           >
             {{ t(`feel.${feel}`) }}
-          </el-button>
+          </PushButton>
         </div>
       </div>
     </div>
@@ -225,9 +228,9 @@ function giveAmount(): void {
       />
     </div>
     <div class="round-pager row">
-      <el-button :aria-label="t('round.previousPot')" @click="emit('go', -1)">←</el-button>
+      <PushButton :aria-label="t('round.previousPot')" @click="emit('go', -1)">←</PushButton>
       <span class="soft">{{ t('round.place', { place, count }) }}</span>
-      <el-button :aria-label="t('round.nextPot')" @click="emit('go', 1)">→</el-button>
+      <PushButton :aria-label="t('round.nextPot')" @click="emit('go', 1)">→</PushButton>
     </div>
   </section>
 </template>

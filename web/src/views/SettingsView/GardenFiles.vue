@@ -12,6 +12,7 @@ import { useFormat } from '../../ui/format'
 import WorkProgress from '../../ui/WorkProgress.vue'
 import type { ImportWork } from '../../workers/import.worker'
 import { useWorker } from '../../workers/useWorker'
+import PushButton from '../../ui/PushButton.vue'
 
 /** The garden out to a file, and in from one: looked through in a worker, whole or not at all. */
 const store = useGardenStore()
@@ -51,9 +52,9 @@ async function choose(chosen: File): Promise<void> {
   <h2>{{ t('settings.files') }}</h2>
   <p>{{ t('settings.filesText') }}</p>
   <div class="row settings-files">
-    <el-button :icon="Download" @click="garden && saveGardenFile(garden)">{{
+    <PushButton :icon="Download" @click="garden && saveGardenFile(garden)">{{
       t('settings.export')
-    }}</el-button>
+    }}</PushButton>
     <FileButton
       :label="t('settings.import')"
       accept=".json,application/json"

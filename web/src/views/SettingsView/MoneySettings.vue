@@ -9,6 +9,7 @@ import QuantityField from '../../ui/QuantityField.vue'
 import TextField from '../../ui/TextField.vue'
 import { useFaultText } from '../../ui/faults'
 import { useFollowing } from '../../ui/useFollowing'
+import PushButton from '../../ui/PushButton.vue'
 
 /** The money that prices are in, and what bagged mix costs where the gardener buys. */
 const store = useGardenStore()
@@ -75,9 +76,9 @@ async function save(): Promise<void> {
         :fault="bagFault('price')"
       />
     </div>
-    <el-button native-type="submit" :disabled="!checked.success">{{
+    <PushButton native-type="submit" :disabled="!checked.success">{{
       t('settings.saveMoney')
-    }}</el-button>
+    }}</PushButton>
   </form>
 </template>
 

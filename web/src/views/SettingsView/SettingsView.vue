@@ -21,6 +21,7 @@ import TextField from '../../ui/TextField.vue'
 import { useFollowing } from '../../ui/useFollowing'
 import GardenFiles from './GardenFiles.vue'
 import MoneySettings from './MoneySettings.vue'
+import PushButton from '../../ui/PushButton.vue'
 
 const store = useGardenStore()
 const { garden, gardens } = storeToRefs(store)
@@ -129,11 +130,11 @@ const isEmptySpace = (id: string) =>
           :fault="handfulFault"
           :hint="t('settings.handfulHint')"
         />
-        <el-button
+        <PushButton
           type="primary"
           native-type="submit"
           :disabled="!measures.success || !!nameFault"
-          >{{ t('settings.save') }}</el-button
+          >{{ t('settings.save') }}</PushButton
         >
       </form>
     </section>
@@ -147,7 +148,7 @@ const isEmptySpace = (id: string) =>
             :label="t('settings.covered')"
             @update:model-value="(value: unknown) => setCovered(space.id, !!value)"
           />
-          <el-button
+          <PushButton
             v-if="isEmptySpace(space.id)"
             size="small"
             :icon="Delete"
@@ -158,9 +159,12 @@ const isEmptySpace = (id: string) =>
       </ul>
       <form class="settings-add" @submit.prevent="addSpace">
         <TextField v-model="newSpace" :label="t('settings.newSpace')" :fault="spaceFault" />
-        <el-button :icon="Plus" native-type="submit" :disabled="!newSpace.trim() || !!spaceFault">{{
-          t('settings.addSpace')
-        }}</el-button>
+        <PushButton
+          :icon="Plus"
+          native-type="submit"
+          :disabled="!newSpace.trim() || !!spaceFault"
+          >{{ t('settings.addSpace') }}</PushButton
+        >
       </form>
       <MoneySettings />
     </section>
@@ -168,12 +172,12 @@ const isEmptySpace = (id: string) =>
       <h2>{{ t('settings.gardens') }}</h2>
       <ChoiceField v-model="openId" :label="t('settings.openGarden')" :options="gardenOptions" />
       <div class="row settings-files">
-        <el-button @click="store.startOwn(t('demo.ownName'), t('demo.ownSpace'))">{{
+        <PushButton @click="store.startOwn(t('demo.ownName'), t('demo.ownSpace'))">{{
           t('settings.startOwn')
-        }}</el-button>
-        <el-button v-if="!gardens.some((one) => one.id === 'demo')" @click="store.openDemo()">
+        }}</PushButton>
+        <PushButton v-if="!gardens.some((one) => one.id === 'demo')" @click="store.openDemo()">
           {{ t('settings.openDemo') }}
-        </el-button>
+        </PushButton>
       </div>
       <GardenFiles />
     </section>

@@ -20,6 +20,7 @@ import { numberIn } from '../../ui/numberIn'
 import QuantityField from '../../ui/QuantityField.vue'
 import TextField from '../../ui/TextField.vue'
 import { useFollowing } from '../../ui/useFollowing'
+import PushButton from '../../ui/PushButton.vue'
 
 /** The weather of a day, and the place it is for. Two temperatures are enough. */
 const props = defineProps<{ garden: Garden }>()
@@ -181,9 +182,9 @@ async function save(): Promise<void> {
       />
       <el-checkbox v-model="place.coastal" :label="t('water.coastal')" />
     </div>
-    <el-button type="primary" native-type="submit" :disabled="!isReady">{{
+    <PushButton type="primary" native-type="submit" :disabled="!isReady">{{
       t('water.save')
-    }}</el-button>
+    }}</PushButton>
   </form>
 </template>
 

@@ -16,6 +16,7 @@ import { useFormat } from '../../ui/format'
 import NumberField from '../../ui/NumberField.vue'
 import QuantityField from '../../ui/QuantityField.vue'
 import TextField from '../../ui/TextField.vue'
+import PushButton from '../../ui/PushButton.vue'
 
 /** The normals of the place, month by month, and its frost dates. */
 const props = defineProps<{ garden: Garden }>()
@@ -147,10 +148,10 @@ async function save(): Promise<void> {
           :fault="faultAt('firstFrost')"
         />
       </div>
-      <el-button type="primary" native-type="submit" :disabled="!isReady">{{
+      <PushButton type="primary" native-type="submit" :disabled="!isReady">{{
         t('normals.save')
-      }}</el-button>
-      <el-button @click="emit('close')">{{ t('form.cancel') }}</el-button>
+      }}</PushButton>
+      <PushButton @click="emit('close')">{{ t('form.cancel') }}</PushButton>
     </form>
   </el-dialog>
 </template>

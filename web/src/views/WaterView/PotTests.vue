@@ -26,6 +26,7 @@ import { useTodayStore } from '../../stores/today'
 import { useFormat } from '../../ui/format'
 import { useFaultText } from '../../ui/faults'
 import QuantityField from '../../ui/QuantityField.vue'
+import PushButton from '../../ui/PushButton.vue'
 
 /** What can be felt, weighed, caught and read of a pot's water. */
 const props = defineProps<{ garden: Garden; course: GardenCourse; pot: PotCourse }>()
@@ -121,7 +122,7 @@ async function fetchProbe(): Promise<void> {
 <template>
   <div class="pot-tests">
     <div class="row" role="group" :aria-label="t('waterView.testsTitle')">
-      <el-button
+      <PushButton
         v-for="kind in kinds"
         :key="kind"
         size="small"
@@ -129,12 +130,12 @@ async function fetchProbe(): Promise<void> {
         @click="open(kind)"
       >
         {{ t(`waterView.test.${kind}`) }}
-      </el-button>
+      </PushButton>
     </div>
     <div v-if="opened === 'finger'" class="pot-fingers">
       <template v-for="knuckle in knuckles" :key="knuckle">
         <span class="field-label">{{ t(`knuckle.${knuckle}`) }}</span>
-        <el-button
+        <PushButton
           v-for="feel in feels"
           :key="feel"
           size="small"
@@ -143,7 +144,7 @@ async function fetchProbe(): Promise<void> {
           @click="recordFinger(knuckle, feel)"
         >
           {{ t(`feel.${feel}`) }}
-        </el-button>
+        </PushButton>
       </template>
     </div>
     <form v-else-if="opened === 'weigh'" class="row" @submit.prevent="recordWeight">
@@ -154,9 +155,9 @@ async function fetchProbe(): Promise<void> {
         :label="t('waterView.weighs')"
         :fault="weighFault"
       />
-      <el-button native-type="submit" :disabled="!isKnown(massG) || !!weighFault || isSaving">
+      <PushButton native-type="submit" :disabled="!isKnown(massG) || !!weighFault || isSaving">
         {{ t('round.record') }}
-      </el-button>
+      </PushButton>
       <p class="soft">{{ t('waterView.lift') }}</p>
     </form>
     <form v-else-if="opened === 'drained'" class="row" @submit.prevent="recordDrained">
@@ -167,15 +168,15 @@ async function fetchProbe(): Promise<void> {
         :schema="caughtSchema"
         :label="t('waterView.caught')"
       />
-      <el-button native-type="submit" :disabled="!isKnown(caughtL) || isSaving">
+      <PushButton native-type="submit" :disabled="!isKnown(caughtL) || isSaving">
         {{ t('round.record') }}
-      </el-button>
+      </PushButton>
     </form>
     <div v-else-if="opened === 'probe'">
       <p class="soft">{{ t('waterView.probe.text') }}</p>
-      <el-button size="small" :loading="isSaving" @click="fetchProbe">
+      <PushButton size="small" :loading="isSaving" @click="fetchProbe">
         {{ t('waterView.probe.read') }}
-      </el-button>
+      </PushButton>
       <p v-if="probeSaid" role="status">{{ probeSaid }}</p>
     </div>
   </div>
@@ -185,7 +186,7 @@ async function fetchProbe(): Promise<void> {
 .pot-tests .row {
   gap: 4px;
 }
-.pot-tests .el-button + .el-button {
+.pot-tests .push-button + .push-button {
   margin-left: 0;
 }
 .pot-fingers {

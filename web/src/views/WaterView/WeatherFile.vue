@@ -21,6 +21,7 @@ import type { ImportWork } from '../../workers/import.worker'
 import { useWorker } from '../../workers/useWorker'
 import WeatherColumns from './WeatherColumns.vue'
 import WeatherSummary from './WeatherSummary.vue'
+import PushButton from '../../ui/PushButton.vue'
 
 /** Days of weather out of a file: looked at first, then taken into the garden. */
 const store = useGardenStore()
@@ -120,19 +121,19 @@ const name = computed(() => file.value?.name ?? '')
           :label="t('weatherFile.reading')"
           @cancel="reader.cancel"
         />
-        <el-button v-else-if="!read" type="primary" @click="reader.start">
+        <PushButton v-else-if="!read" type="primary" @click="reader.start">
           {{ t('weatherFile.read') }}
-        </el-button>
+        </PushButton>
         <template v-else>
-          <el-button
+          <PushButton
             type="primary"
             :disabled="!read.days.length || isTooMuch"
             :loading="isSaving"
             @click="take"
           >
             {{ t('weatherFile.take', { count: read.days.length }, read.days.length) }}
-          </el-button>
-          <el-button v-if="mapping" @click="readAgain">{{ t('weatherFile.back') }}</el-button>
+          </PushButton>
+          <PushButton v-if="mapping" @click="readAgain">{{ t('weatherFile.back') }}</PushButton>
         </template>
       </div>
     </el-dialog>

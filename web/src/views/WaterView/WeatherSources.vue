@@ -10,6 +10,7 @@ import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
 import WhyNumber from '../../ui/WhyNumber.vue'
 import NormalsForm from './NormalsForm.vue'
+import PushButton from '../../ui/PushButton.vue'
 
 /** Where days come from beside typing and files: the simulated service, and what is usual here. */
 const store = useGardenStore()
@@ -63,12 +64,12 @@ function save(): void {
     <h2>{{ t('weatherService.title') }}</h2>
     <p class="soft">{{ t('weatherService.text') }}</p>
     <div class="row">
-      <el-button :icon="Refresh" :loading="isSaving" @click="fetchDays">
+      <PushButton :icon="Refresh" :loading="isSaving" @click="fetchDays">
         {{ t('weatherService.fetch') }}
-      </el-button>
-      <el-button :icon="Download" :disabled="!garden.weather.length" @click="save">
+      </PushButton>
+      <PushButton :icon="Download" :disabled="!garden.weather.length" @click="save">
         {{ t('weatherService.save') }}
-      </el-button>
+      </PushButton>
     </div>
     <p v-if="fetched" role="status">
       {{ t('weatherService.fetched', { count: fetched.count }, fetched.count) }}
@@ -85,7 +86,7 @@ function save(): void {
         :about="t('normals.title')"
       />
     </p>
-    <el-button :icon="Edit" @click="isTyping = true">{{ t('normals.type') }}</el-button>
+    <PushButton :icon="Edit" @click="isTyping = true">{{ t('normals.type') }}</PushButton>
     <NormalsForm v-if="isTyping" :garden="garden" @close="isTyping = false" />
   </section>
 </template>

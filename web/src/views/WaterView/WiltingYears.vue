@@ -7,6 +7,7 @@ import WhyNumber from '../../ui/WhyNumber.vue'
 import WorkProgress from '../../ui/WorkProgress.vue'
 import { useWorker } from '../../workers/useWorker'
 import type { YearsWork } from '../../workers/years.worker'
+import PushButton from '../../ui/PushButton.vue'
 
 /** How likely the pot hangs its leaves this month, over many years of weather. */
 const props = defineProps<{ garden: Garden; pot: PotCourse; at: string }>()
@@ -61,9 +62,9 @@ const found = computed(() =>
         @cancel="worker.cancel"
       />
     </div>
-    <el-button v-else size="small" @click="worker.start()">
+    <PushButton v-else size="small" @click="worker.start()">
       {{ t('waterView.chanceAsk', { count: YEARS }) }}
-    </el-button>
+    </PushButton>
     <p v-if="worker.failure.value" class="strong" role="alert">{{ t('potPage.failed') }}</p>
   </section>
 </template>

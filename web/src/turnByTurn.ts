@@ -1,5 +1,5 @@
 /** A turn of the browser's own: it draws and answers taps, then goes on. No timer: those sleep in a hidden tab. */
-const aTurn = () =>
+export const aTurn = () =>
   new Promise<void>((done) => {
     const { port1, port2 } = new MessageChannel()
     port1.onmessage = () => {
