@@ -9,7 +9,7 @@ test('a first visit opens on the demo garden', async ({ page }) => {
   await expect(page).toHaveURL(/line-up/)
   for (const code of ['B1', 'K1', 'L1'])
     await expect(page.locator(`[data-pot=${code}]`)).toBeVisible()
-  await expect(page.getByText(/\d pots want water now · \d+/)).toBeVisible()
+  await expect(page.getByText(/\d pots need water now · \d+/)).toBeVisible()
 })
 
 test('only views that are there are in the menu', async ({ page }) => {

@@ -85,7 +85,11 @@ test('from a tape measure to today’s can of water', async ({ page }) => {
     await expect(school('Roomy')).toContainText('advises against')
     await page.getByLabel('How many').fill('1')
     await page.getByLabel('How many').press('Enter')
-    await page.getByRole('button', { name: /of a plant with all the room it wants: why/ }).click()
+    await page
+      .getByRole('button', {
+        name: /of a plant with all the room, light and cool roots it needs: why/,
+      })
+      .click()
     await expect(page.getByText(/Poorter/)).toBeVisible()
     await page.keyboard.press('Escape')
     await page.getByRole('button', { name: 'Plant in A1' }).click()
@@ -111,7 +115,7 @@ test('from a tape measure to today’s can of water', async ({ page }) => {
     await page.getByLabel('Mix they make').fill('12 l')
     await expect(page.getByText('Mixing never makes more: 10 L went in.')).toBeVisible()
     await page.getByLabel('Mix they make').fill('8 l')
-    await page.getByRole('button', { name: 'Keep the test' }).click()
+    await page.getByRole('button', { name: 'Save the test' }).click()
     await expect(page.getByText('20 % lost in mixing')).toBeVisible()
     await page.getByRole('button', { name: 'Batches' }).click()
     await expect(

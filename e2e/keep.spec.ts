@@ -33,7 +33,7 @@ test('a label that nobody can dose from leaves every view standing, and is undon
   await choose(page, 'The label says', 'for a litre of water')
   await choose(page, 'Unit', 'mL')
   await page.getByLabel('One level tablespoon weighs').fill('')
-  await page.getByRole('button', { name: 'Keep' }).last().click()
+  await page.getByRole('button', { name: 'Save' }).last().click()
   await expect(page.getByRole('dialog')).toBeHidden()
   for (const view of ['line-up', 'round', 'feed', 'book'] as const) {
     await open(page, view)
@@ -43,7 +43,7 @@ test('a label that nobody can dose from leaves every view standing, and is undon
   await expect(page.getByText('Nothing more to carry now')).toHaveCount(0)
   // In the book, after all these reloads, what was changed last is told and taken back.
   await open(page, 'book')
-  await page.getByRole('button', { name: 'Take it back' }).click()
+  await page.locator('.book-head').getByRole('button', { name: 'Undo' }).click()
   await open(page, 'feed')
   await page.getByRole('button', { name: 'Shelf', exact: true }).click()
   await expect(row).toHaveText(before, { useInnerText: true })

@@ -47,7 +47,7 @@ test('the round goes by arrow keys and Enter', async ({ page }) => {
   await page.keyboard.press('Enter')
   await expect(page.getByText('F2: watering recorded.')).toBeVisible()
   await page.keyboard.press('Control+z')
-  await expect(page.getByText('Taken back.')).toBeVisible()
+  await expect(page.getByText('Undone.')).toBeVisible()
   await page.keyboard.press('Control+Shift+z')
   await expect(page.getByRole('button', { name: /^F2/ })).toContainText('watered')
 })
@@ -68,7 +68,7 @@ test('the first Tab offers to skip to the main part, and a letter in a field is 
 test('the look is kept, and motion is stilled for who asks for it', async ({ page }) => {
   await page.emulateMedia({ reducedMotion: 'reduce' })
   await open(page, 'settings')
-  await page.getByRole('combobox', { name: 'Look' }).click({ force: true })
+  await page.getByRole('combobox', { name: 'Theme' }).click({ force: true })
   await page.getByRole('option', { name: 'Strong sun' }).click()
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'sun')
   await page.reload()

@@ -113,7 +113,7 @@ test('an own garden: simulated weather, normals, and the file they go out into',
   await page.getByLabel('Last frost').fill('05-12')
   const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa']).analyze()
   expect(violations).toEqual([])
-  await page.getByRole('button', { name: 'Keep these' }).click()
+  await page.getByRole('button', { name: 'Save these' }).click()
   await expect(page.getByText('by the normals you typed')).toBeVisible()
   const download = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Save the weather as a file' }).click()

@@ -2,13 +2,14 @@
 import { computed, nextTick, onErrorCaptured, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { storeToRefs } from 'pinia'
-import { useEventListener } from '@vueuse/core'
+import { useEventListener, useMediaQuery } from '@vueuse/core'
 import { useI18n } from 'vue-i18n'
 import { useGardenStore } from './stores/garden'
 import { useTodayStore } from './stores/today'
 import AppHeader from './ui/AppHeader.vue'
 import ChangeBar from './ui/ChangeBar.vue'
 import DemoBanner from './ui/DemoBanner.vue'
+import ThumbBar from './ui/ThumbBar.vue'
 import { allWords, withWords } from './i18n'
 import { lazily, LoadError, missing, reportMissing, tryAgain } from './loading'
 import { useFaultText } from './ui/faults'
@@ -29,6 +30,8 @@ const { t } = useI18n()
 const { ofError } = useFaultText()
 const failure = ref('')
 const isFinding = ref(false)
+/** As the style sheets have it: a phone held upright. */
+const isNarrow = useMediaQuery('(max-width: 700px)')
 const isShowingShortcuts = ref(false)
 
 async function fail(error: unknown, isDrawing = false): Promise<void> {
@@ -101,7 +104,11 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
 <template>
   <div class="app">
     <a class="skip" href="#main">{{ t('app.skip') }}</a>
-    <AppHeader @find="isFinding = true" @shortcuts="isShowingShortcuts = true" />
+    <AppHeader
+      :is-narrow="isNarrow"
+      @find="isFinding = true"
+      @shortcuts="isShowingShortcuts = true"
+    />
     <DemoBanner v-if="garden?.clock" />
     <p v-if="failure && failedPath !== route.path" class="failure" role="alert">
       {{ failure }}
@@ -123,6 +130,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       <p v-else-if="progress" class="opening" role="status">{{ t('app.workingOut', progress) }}</p>
     </main>
     <p v-else class="opening" role="status">{{ t(isWaiting ? 'app.waiting' : 'app.opening') }}</p>
+    <ThumbBar v-if="isNarrow" />
     <ChangeBar />
     <FindDialog v-if="isFinding" @close="isFinding = false" />
     <ShortcutsDialog v-if="isShowingShortcuts" @close="isShowingShortcuts = false" />
@@ -141,6 +149,17 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   display: flex;
   flex-direction: column;
   outline: none;
+}
+/* One scroll a page: nothing on a phone scrolls inside something that scrolls. */
+@media (max-width: 700px) {
+  #main {
+    display: block;
+    overflow: hidden auto;
+  }
+  #main > .view {
+    min-height: 100%;
+    box-sizing: border-box;
+  }
 }
 .skip {
   position: absolute;

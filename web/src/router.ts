@@ -13,37 +13,63 @@ export const views = [
   {
     path: '/round',
     name: 'round',
+    group: 'now',
     component: fetched(() => import('./views/RoundView/RoundView.vue')),
   },
-  { path: '/line-up', name: 'lineUp', component: LineUpView },
+  { path: '/line-up', name: 'lineUp', group: 'now', component: LineUpView },
   {
     path: '/place',
     name: 'place',
+    group: 'plan',
     component: fetched(() => import('./views/PlaceView/PlaceView.vue')),
   },
-  { path: '/fit', name: 'fit', component: fetched(() => import('./views/FitView/FitView.vue')) },
-  { path: '/mix', name: 'mix', component: fetched(() => import('./views/MixView/MixView.vue')) },
+  {
+    path: '/fit',
+    name: 'fit',
+    group: 'plan',
+    component: fetched(() => import('./views/FitView/FitView.vue')),
+  },
+  {
+    path: '/mix',
+    name: 'mix',
+    group: 'plan',
+    component: fetched(() => import('./views/MixView/MixView.vue')),
+  },
   {
     path: '/feed',
     name: 'feed',
+    group: 'plan',
     component: fetched(() => import('./views/FeedView/FeedView.vue')),
   },
   {
     path: '/water',
     name: 'water',
+    group: 'plan',
     component: fetched(() => import('./views/WaterView/WaterView.vue')),
   },
   {
     path: '/book',
     name: 'book',
+    group: 'keep',
     component: fetched(() => import('./views/BookView/BookView.vue')),
   },
   {
     path: '/settings',
     name: 'settings',
+    group: 'more',
     component: fetched(() => import('./views/SettingsView/SettingsView.vue')),
   },
 ] as const
+
+type View = (typeof views)[number]
+
+/** What is to be done now, what is planned, and what is kept; the rest by itself. */
+export const viewGroups = (['now', 'plan', 'keep', 'more'] as const).map((name) => ({
+  name,
+  views: views.filter((view): view is View => view.group === name),
+}))
+/** What a thumb reaches without the whole list. */
+export const nearViews = views.filter(({ name }) => ['round', 'lineUp', 'book'].includes(name))
 
 export const router = createRouter({
   history: createWebHistory(),

@@ -37,6 +37,8 @@ export interface SpotConditions {
 export const conditionIds = ['sun', 'light', 'height', 'support', 'heat', 'rot', 'weight'] as const
 export type ConditionId = (typeof conditionIds)[number]
 
+type SupportKind = 'none' | 'stake' | 'shortStake' | 'cage'
+
 /** One thing beside the pot's size that decides what a plant gives there. */
 export interface Condition {
   readonly id: ConditionId
@@ -44,6 +46,8 @@ export interface Condition {
   /** What it leaves of the expected yield, 0–1. */
   readonly factor: number
   readonly reasons: readonly Reason[]
+  /** What is to hold the plant up, and how long that is. */
+  readonly support?: { readonly kind: SupportKind; readonly stakeMm: number }
 }
 
 /** Eight hours of sun are needed, six are the least for fruit (practice). */
@@ -134,7 +138,7 @@ export function supportCondition(
   const grownMm = variety.matureHeightMm * Math.cbrt(massShare)
   const roomMm = (spot.ceilingMm ?? Infinity) - footMm(container)
   const stakeMm = Math.min(grownMm, roomMm) + Math.min(STAKE_IN_MIX_MM, container.fillMm)
-  const kind =
+  const kind: SupportKind =
     variety.habit === 'trailing' || variety.matureHeightMm < 400
       ? 'none'
       : isVine(variety)
@@ -146,6 +150,7 @@ export function supportCondition(
     id: 'support',
     verdict: 'good',
     factor: 1,
+    support: { kind, stakeMm },
     reasons: [reason(`fit.support.${kind}`, { stakeMm, grownMm }, practice)],
   }
 }

@@ -112,6 +112,9 @@ const marks = computed(() =>
   })),
 )
 const dayPx = computed(() => x.value(24) - x.value(0))
+/** A day's name needs so much room. */
+const DAY_PX = 26
+const daysApart = computed(() => Math.max(1, Math.ceil(DAY_PX / dayPx.value)))
 </script>
 
 <template>
@@ -126,7 +129,12 @@ const dayPx = computed(() => x.value(24) - x.value(0))
       />
       <g v-for="(day, index) in curve.days" :key="day.date">
         <path class="ruler-guide" :d="`M${x(index * 24)} ${TOP}V${floor}`" />
-        <text :x="x(index * 24) + dayPx / 2" :y="height - 4" class="axis-middle">
+        <text
+          v-if="index % daysApart === 0"
+          :x="x(index * 24) + dayPx / 2"
+          :y="height - 4"
+          class="axis-middle"
+        >
           {{ dayWords(day.date) }}
         </text>
         <rect

@@ -30,7 +30,7 @@ export const faults = {
   severalNumbers: '“{given}” holds more than one number: type one, or give each its unit.',
   nestedTooDeep: 'This file is nested deeper than any garden: it was not read.',
   unknownUnit: '“{unit}” is not a unit known here.',
-  wrongKind: '“{unit}” measures {kind}; this field wants {wanted}.',
+  wrongKind: '“{unit}” measures {kind}; this field needs {wanted}.',
   negative: 'This cannot be below zero.',
   wrongType: 'This is missing or of a wrong kind (given: {given}).',
   tooSmall: '{given} is too small: at least {limit}.',
@@ -93,7 +93,7 @@ export const faults = {
   mixedOverLoose: 'Mixing never makes more: {looseL} went in.',
   mixedUnderHalf: 'That would lose more than half: check both measures.',
   noTable:
-    'This is no table: it wants a first line of names, and columns parted by commas, semicolons or tabs.',
+    'This is no table: it needs a first line of names, and columns parted by commas, semicolons or tabs.',
   columnMissing:
     'Say which column is the date, and which are the highest and the lowest temperature.',
   dateTwice: '{date} stands twice; the first one counts.',

@@ -15,7 +15,7 @@ export const feedReasons = {
     needSeason: 'Over the season: {nG} N, {kG} K, {caG} Ca.',
     state: {
       short:
-        'Plants have gone without {owedG} so far; they want {needSoonG} in the coming week, and {leftG} is at hand.',
+        'Plants have gone without {owedG} so far; they need {needSoonG} in the coming week, and {leftG} is at hand.',
       runsLow:
         'At hand: {leftG}; wanted in the coming week: {needSoonG}. It gives out within that week.',
       enough: 'At hand: {leftG}; wanted in the coming week: {needSoonG}.',

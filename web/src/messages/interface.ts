@@ -11,6 +11,7 @@ export const interfaceWords = {
     reload: 'Reload',
     temps: '{low} to {high}',
   },
+  group: { now: 'Now', plan: 'Plan', keep: 'Keep', more: 'More', all: 'All' },
   view: {
     round: 'Round',
     lineUp: 'Line-up',
@@ -26,6 +27,7 @@ export const interfaceWords = {
     label: 'Demo garden',
     says: 'Demo garden, all invented. Its clock stands at {when}.',
     startOwn: 'Start my own garden',
+    close: 'Hide this line',
     ownName: 'My garden',
     ownSpace: 'Balcony',
   },
@@ -51,5 +53,5 @@ export const interfaceWords = {
     open: { keys: 'Enter', does: 'Open the pot in focus' },
     close: { keys: 'Esc', does: 'Close what lies on top' },
   },
-  change: { undo: 'Undo', redo: 'Redo', undone: 'Taken back.' },
+  change: { undo: 'Undo', redo: 'Redo', undone: 'Undone.' },
 }

@@ -1,5 +1,6 @@
 /** Words of the views that bring all words with them. */
 export const laterViewWords = {
+  potTable: { unfold: 'Another pot', fold: 'Only this pot' },
   pack: {
     bag: '{count} bag of {label} | {count} bags of {label}',
     bale: '{count} bale of {label}, pressed | {count} bales of {label}, pressed',
@@ -29,8 +30,8 @@ export const laterViewWords = {
     allKinds: 'Everything',
     exportCsv: 'Records as CSV',
     lastChange: 'Changed last: {change}',
-    takeBack: 'Take it back',
-    doAgain: 'Do it again',
+    takeBack: 'Undo',
+    doAgain: 'Redo',
     potGone: 'a pot since removed',
     empty: 'Nothing recorded yet. What you tap in Round is written here.',
   },
@@ -39,7 +40,7 @@ export const laterViewWords = {
     unitSystem: 'Units',
     unitHint: 'A field takes any unit all the same.',
     units: { metric: 'Metric', us: 'US', imperial: 'Imperial' },
-    look: 'Look',
+    look: 'Theme',
     theme: { light: 'Paper', dark: 'Dark', sun: 'Strong sun' },
     gardenName: 'Name of the garden',
     nameFault: 'A garden needs a name.',
@@ -53,7 +54,7 @@ export const laterViewWords = {
     currencyFault: 'Three letters, such as EUR, USD or GBP.',
     bagged: 'A bag of mix holds',
     baggedPrice: 'and costs',
-    saveMoney: 'Keep these prices',
+    saveMoney: 'Save these prices',
     spaces: 'Spaces',
     covered: 'covered from rain',
     newSpace: 'Another space',

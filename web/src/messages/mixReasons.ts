@@ -33,7 +33,7 @@ export const mixReasons = {
     pulls: '{ingredient}, {share} of the volume: pH {ph}, buffering {rateGL}.',
     good: 'pH {ph} is right for tomatoes and peppers (6.0 to 6.8).',
     noHabit:
-      'Add no lime or calcium by habit. Fruit that rots at its end at this pH wants even water; if calcium is short, gypsum brings it without a change of pH.',
+      'Add no lime or calcium by habit. Fruit that rots at its end at this pH needs even water; if calcium is short, gypsum brings it without a change of pH.',
     acid: 'pH {ph}, towards {aimPh}: {volumeL} at {rateGL} for one pH takes {groundG} of ground limestone.',
     alkaline:
       'pH {ph} is too high: no lime, no wood ash. {sulphurG} of elemental sulphur brings it down, by formula mass.',
@@ -107,9 +107,9 @@ export const mixReasons = {
       'Sunken pots go on for four to five years, as roots find new earth below ({seasons} so far).',
     settled: '{settledShare} of its volume has settled away: {topUpL}.',
     saltAssumed:
-      'Salt taken as {ec} dS/m after a season of feeding (over {limit} it wants flushing). Measure it.',
+      'Salt taken as {ec} dS/m after a season of feeding (over {limit} it needs flushing). Measure it.',
     saltMeasured:
-      'Salt {ec} dS/m as a saturated extract, by your test; over {limit} it wants flushing.',
+      'Salt {ec} dS/m as a saturated extract, by your test; over {limit} it needs flushing.',
     flush:
       'Each {heldL} poured through, as much as it holds, takes the salt above that of the water down to 37 %: {flushL} to come to {target} dS/m.',
     waterTooSalty: 'Water of {ec} dS/m cannot wash it below what is wanted.',

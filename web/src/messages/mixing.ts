@@ -11,7 +11,7 @@ export const mixingWords = {
     woodAsh:
       'Wood ash is strongly alkaline dust: mask, gloves, goggles. Only of untreated wood; never with ammonium or urea feed, as it drives out ammonia.',
     floor:
-      'A permission it is not: people, furniture, snow and wet share the floor. For a balcony ask the owner or a structural engineer; rails and hangers carry only what they were made for.',
+      'This is not a permission: people, furniture, snow and wet share the floor. For a balcony ask the owner or a structural engineer; rails and hangers carry only what they were made for.',
     homeMade:
       'Home-made feeds teem with germs: gloves, wash your hands, keep them off leaves and fruit. Never close a fermenting vessel tightly.',
     drill: 'Drilling: eye protection, and nothing living behind the drill.',
@@ -44,10 +44,10 @@ export const mixingWords = {
     none: 'None',
     setMix: 'Set this mix for these pots',
     changedName: '{name}, changed',
-    saveAs: 'Changed. Keep it as',
+    saveAs: 'Changed. Save it as',
     saveHint: 'What was measured of a mix does not hold for a changed one.',
-    saveNew: 'Keep as new',
-    saveChange: 'Keep the change',
+    saveNew: 'Save as new',
+    saveChange: 'Save the change',
     putBack: 'Put back',
     removeRecipe: 'Remove this recipe',
     sum: '{loose} loose makes {mixed} of mix',
@@ -188,7 +188,7 @@ export const mixingWords = {
       binds: 'What holds it back',
       nothingBinds: 'Nothing that was asked holds it back.',
       look: 'Look at it in the tub',
-      keep: 'Keep as a recipe',
+      keep: 'Save as a recipe',
     },
     foundAim: {
       cheapest: 'The cheapest: {price} for all of it',

@@ -119,7 +119,7 @@ export const reasons = {
   },
   arrange: {
     gives:
-      '{plantCount} of it here: about {totalG} of fruit, each {yieldShare} of a plant with all the room and sun it wants.',
+      '{plantCount} of it here: about {totalG} of fruit, each {yieldShare} of a plant with all the room and sun it needs.',
     school: {
       good: 'The school “{school}” calls it good.',
       tight: 'The school “{school}” calls it tight.',
@@ -186,10 +186,10 @@ export const reasons = {
       lifting25: '{grownG} watered, with the grown plant: over 25 kg, do not lift it.',
     },
     yield: {
-      good: 'Each plant is expected to give {yieldShare} of a plant with all the room it wants; from {goodShare} Rimbo calls it good.',
+      good: 'By its room alone, each plant is expected to give {yieldShare} of a plant with all the room it needs; from {goodShare} Rimbo calls it good.',
       tight:
-        'Each plant is expected to give {yieldShare} of a plant with all the room it wants; below {goodShare} Rimbo calls it tight.',
-      poor: 'Each plant is expected to give only {yieldShare} of a plant with all the room it wants; below {leastShare} Rimbo advises against it.',
+        'By its room alone, each plant is expected to give {yieldShare} of a plant with all the room it needs; below {goodShare} Rimbo calls it tight.',
+      poor: 'By its room alone, each plant is expected to give only {yieldShare} of a plant with all the room it needs; below {leastShare} Rimbo advises against it.',
     },
     rotProne:
       'Larger fruit in {hasL} a plant gets blossom-end rot easily (below {limitL}): water very evenly.',

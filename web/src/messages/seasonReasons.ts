@@ -8,10 +8,10 @@ export const seasonReasons = {
     rain: 'Of the rain, {reachesShare} reaches the pot under what is above.',
   },
   crop: {
-    full: 'With all it wants, such a plant crops {fullG} in a usual season, in fruits of {fruitG}.',
+    full: 'With all it needs, such a plant crops {fullG} in a usual season, in fruits of {fruitG}.',
     light: 'The light it has leaves {leftShare}.',
     set: 'Of its flowers {setShare} set, by the nights and days they open in; {ripeCount} trusses or flushes ripen, where a usual season brings {trussCount}.',
-    water: 'It has {waterShare} of the water it wants; that costs {lostShare} of the crop.',
+    water: 'It has {waterShare} of the water it needs; that costs {lostShare} of the crop.',
     band: 'Told to within {bandShare} either way.',
   },
   window: {
@@ -54,7 +54,7 @@ export const seasonReasons = {
         'Their weather is made from what is usual at this latitude, which may be off by 7 K in deserts and on mild coasts: type the normals of the place under Water.',
     },
     wilting:
-      'A year counts when leaves hang for {hours} hours of some day. How thirsty the plants are is drawn anew each year, as far as it is known.',
+      'A year counts if the plants wilt for {hours} hours on some day. How thirsty the plants are is drawn anew each year, as far as it is known.',
     generator: 'Dry and wet spells, warm and cool ones and sun go together as they do in nature.',
   },
 }

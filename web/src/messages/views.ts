@@ -10,9 +10,9 @@ export const viewWords = {
     feet: 'ft',
     cans: 'no can | {n} can | {n} cans',
     thirsty:
-      'Nothing wants water now | {pots} pot wants water now · {litres} · {cans} | {pots} pots want water now · {litres} · {cans}',
+      'Nothing needs water now | {pots} pot needs water now · {litres} · {cans} | {pots} pots need water now · {litres} · {cans}',
     withFeed: '{count} with feed',
-    allWatered: 'Nothing wants water now.',
+    allWatered: 'Nothing needs water now.',
     noWeather: 'Today’s weather is not known: type it under Water.',
     emptyTitle: 'No pots here yet',
     emptyText:
@@ -23,7 +23,7 @@ export const viewWords = {
     toRim: 'To the rim',
     toFill: 'To the fill line',
     labelSays: 'The label says',
-    yieldEach: 'Expected of each, beside a plant with all the room it wants:',
+    yieldEach: 'Expected of each by its room, beside a plant with all it needs:',
     drained: 'Just drained:',
     waterAndAir: '{water} water, {air} air',
     waterToday: 'Water today',
@@ -50,7 +50,7 @@ export const viewWords = {
     heatAt: '{wall} at the wall',
     heatMiddle: '{middle} in the middle',
     holes: 'Drainage holes',
-    holesNeeds: 'It wants',
+    holesNeeds: 'It needs',
     holesOf: '{count} of {diameter}',
     holesPlan: 'Where to drill: {count} holes on the floor, seen from below',
     food: 'For food',
@@ -67,7 +67,7 @@ export const viewWords = {
     noWeather: 'Today’s weather is not known yet: type it under Water.',
     waterDone: 'No more water to carry now.',
     unknown:
-      'What {count} pot wants today is not known: the weather is missing. | What {count} pots want today is not known: the weather is missing.',
+      'What {count} pot needs today is not known: the weather is missing. | What {count} pots need today is not known: the weather is missing.',
     unknownGo: 'Type it under Water',
     unfed:
       'The feed of {count} pot cannot be worked out. | The feed of {count} pots cannot be worked out.',

@@ -20,7 +20,7 @@ export const waterWords = {
     notYet: 'Its plants are not in it yet.',
     mixUnknown: 'Its mix is not known: taken as thirds.',
     chart: 'Water in {code}, hour by hour',
-    line: { full: 'full', safe: 'safe to here', hangs: 'leaves hang', nothing: 'wilts for good' },
+    line: { full: 'full', safe: 'safe limit', hangs: 'wilts', nothing: 'permanent wilting' },
     table: {
       day: 'Day',
       morning: 'Left in the morning',
@@ -29,7 +29,7 @@ export const waterWords = {
     },
     fact: {
       short: 'Short of water',
-      hangs: 'Leaves hang',
+      hangs: 'Wilts',
       full: 'Filled, it is safe for',
     },
     risk: { rot: 'Blossom-end rot', split: 'Split fruit', wet: 'Too wet' },
@@ -39,7 +39,7 @@ export const waterWords = {
       uses: 'Uses a day',
       visits: 'Walks a week',
       short: 'Short',
-      hangs: 'Hangs',
+      hangs: 'Wilts',
       lowest: 'Lowest',
     },
     whatIf: {
@@ -69,7 +69,7 @@ export const waterWords = {
     notLearned: 'No test yet: it is taken to drink as the model says.',
     early:
       '{count} test lies before planting and is not used. | {count} tests lie before planting and are not used.',
-    ask: 'Would tell most: feel at the {knuckle}, {moment}.',
+    ask: 'Most useful test: feel at the {knuckle}, {moment}.',
     testsTitle: 'Test this pot',
     test: { finger: 'Finger', weigh: 'Scale', drained: 'Drained', probe: 'Probe' },
     weighs: 'Weighs now, all of it',
@@ -81,7 +81,7 @@ export const waterWords = {
       none: 'No probe answers. It runs in the server that `npm start` starts; nothing was changed.',
       said: '{readings} readings: {kept} kept, {gaps} gaps, {jumps} that jump left out.',
     },
-    chanceTitle: 'Hangs its leaves within {days} days',
+    chanceTitle: 'Wilts within {days} days',
     chanceAsk: 'How likely does it wilt? {count} years',
     habit: {
       daily: 'watered daily',
@@ -113,7 +113,7 @@ export const waterWords = {
         'Cloth and saucers must not fall on anyone below. What is lifted over 16 kg is lifted with two.',
       alone:
         'Filled and left alone, {saved} of {count} pot comes through. | Filled and left alone, {saved} of {count} pots come through.',
-      set: 'The fewest things that bring all through: {count}. | The fewest things that bring all through: {count}.',
+      set: '{count} measure saves every pot. | {count} measures save every pot.',
       none: 'All come through as they are: fill them before you go.',
       unsaved:
         '{count} pot is not saved by any of these: take it to somebody. | {count} pots are not saved by any of these: take them to somebody.',
@@ -130,12 +130,12 @@ export const waterWords = {
       text: 'For the thirstiest of the next seven days. One length of run for all; each pot gets emitters of 2, 4 or 8 L an hour.',
       minutes: '{minutes} min, once a day | {minutes} min, {count} times a day',
       sum: 'It gives {gets}, where {needs} are wanted: {wasted} runs to nobody.',
-      wants: 'Wants a day',
+      wants: 'Needs a day',
       emitters: 'Emitters',
       flow: '{litres} L/h',
       gets: 'Gets',
       over: 'Too much',
-      check: 'Run it once and look: stop when it starts to run out below.',
+      check: 'Run it once and look: stop when it starts to drain.',
     },
   },
 }
@@ -157,7 +157,7 @@ export const waterReasons = {
   store: {
     parts:
       'From drained down to wilting it holds {availableWaterL}: {easyWaterL} easily had, to 50 cm of suction; {bufferWaterL} as a buffer, to 100 cm; the rest hardly.',
-    tiers: 'Its {tierCount} tiers are fed from above: what runs out of one runs into the next.',
+    tiers: 'Its {tierCount} tiers are fed from above: what drains from one runs into the next.',
     rings: 'The rings and the bag below them are one body of mix.',
     reservoir:
       'Its reservoir holds {reservoirWaterL} more, and the mix lifts up to {liftWaterL} a day out of it.',
@@ -198,7 +198,7 @@ export const waterReasons = {
     minutes:
       'Minutes are litres over emitters and their flow. {needWaterL} are wanted by all, {getsWaterL} are given.',
     compromise:
-      'One timer cannot fit all: {wastedShare} of the water is more than its pot wants. Every whole minute up to an hour, and one to three runs, were tried.',
+      'One timer cannot fit all: {wastedShare} of the water is more than its pot needs. Every whole minute up to an hour, and one to three runs, were tried.',
     runsOut: 'On a barrel-sized pot with usual emitters it is about three minutes.',
   },
 }

@@ -31,7 +31,7 @@ export const weatherWords = {
     lastFrost: 'Last frost',
     firstFrost: 'First frost',
     frostHint: 'Month and day, such as 03-12; empty for none known.',
-    save: 'Keep these',
+    save: 'Save these',
   },
   weatherFile: {
     title: 'Weather from a file',

@@ -22,8 +22,13 @@ beforeEach(async () => {
   garden = useGardenStore()
   await garden.start()
   feeding = useFeedingStore()
+  await until(() => feeding.walk?.stops.length === 16)
 })
 afterEach(() => garden.close())
+
+async function until(isSo: () => boolean): Promise<void> {
+  while (!isSo()) await new Promise((done) => setTimeout(done))
+}
 
 const leftOf = (id: string) =>
   shelfStock(garden.garden!).find(({ product }) => product.id === id)!.leftG
@@ -37,6 +42,39 @@ async function give(containerId: string) {
   const { product, massG, solution } = due!.dose
   return { productId: product.id, massG, volumeL: solution?.volumeL ?? 0 }
 }
+
+describe('a garden that is opened', () => {
+  test('is walked from the first pot that is due, before all pots are worked out', async () => {
+    setActivePinia(createPinia())
+    const again = useGardenStore()
+    await again.start()
+    const today = useTodayStore()
+    expect(today.walked).toBeUndefined()
+    await until(() => today.walked !== undefined)
+    expect(today.progress).toBeDefined()
+    expect(today.course).toBeUndefined()
+    const begun = today.walked!
+    expect(begun.course.pots.length).toBeLessThan(16)
+    expect(begun.round.dueCount).toBeGreaterThan(0)
+    await until(() => today.course !== undefined)
+    expect(today.progress).toBeUndefined()
+    // What was told of a pot first is what is told of it in the end.
+    const first = begun.round.stops.find(({ state }) => state === 'due')!
+    const same = today.round!.stops.find(({ pot }) => pot.container.id === first.pot.container.id)!
+    expect(same.nowL).toBe(first.nowL)
+    again.close()
+  })
+  test('is worked out anew when its weather changes, and shows the last answers until then', async () => {
+    const today = useTodayStore()
+    const before = today.course
+    const { weather, place } = garden.garden!
+    const day = weather.at(-1)!
+    await garden.edit(edits.keepDay({ ...day, tempMaxC: day.tempMaxC + 5 }, place, place))
+    expect(today.course).toBe(before)
+    await until(() => today.course !== before)
+    expect(today.course!.garden).toBe(garden.garden)
+  })
+})
 
 describe('the feeding store', () => {
   test('knows every planted pot, and the walk has each of them once', () => {

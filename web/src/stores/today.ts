@@ -135,5 +135,5 @@ export const useTodayStore = defineStore('today', () => {
       ? undefined
       : { done: opening.value?.pots.length ?? 0, of: garden.value.containers.length },
   )
-  return { now, date, year, air, course, today, round, walked, progress }
+  return { now, date, year, frame, air, course, today, round, walked, progress }
 })

@@ -2,12 +2,14 @@
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { Search } from '@element-plus/icons-vue'
-import { views } from '../router'
+import { viewGroups } from '../router'
 import { useGardenStore } from '../stores/garden'
 import { useTodayStore } from '../stores/today'
 import { useFormat } from './format'
 import PushButton from './PushButton.vue'
 
+/** Without its ways through the app where those lie at the thumb. */
+defineProps<{ isNarrow: boolean }>()
 defineEmits<{ find: []; shortcuts: [] }>()
 const { garden } = storeToRefs(useGardenStore())
 const { now, air } = storeToRefs(useTodayStore())
@@ -18,16 +20,26 @@ const { day, temp } = useFormat()
 <template>
   <header class="header">
     <span class="brand">Rimbo</span>
-    <nav :aria-label="t('app.views')">
-      <router-link v-for="view in views" :key="view.name" :to="view.path">
-        {{ t(`view.${view.name}`) }}
-      </router-link>
+    <nav v-if="!isNarrow" :aria-label="t('app.views')">
+      <div v-for="group in viewGroups" :key="group.name" class="header-group">
+        <span v-if="group.name !== 'more'" :id="`group-${group.name}`" class="header-group-name">{{
+          t(`group.${group.name}`)
+        }}</span>
+        <div role="group" :aria-labelledby="`group-${group.name}`">
+          <router-link v-for="view in group.views" :key="view.name" :to="view.path">
+            {{ t(`view.${view.name}`) }}
+          </router-link>
+        </div>
+      </div>
     </nav>
     <div v-if="garden" class="header-place">
       <strong>{{ garden.name }}</strong>
       <span class="soft">
-        {{ day(now, { weekday: 'short', day: 'numeric', month: 'long', year: 'numeric' }) }},
-        {{ now.slice(11) }}
+        <template v-if="!isNarrow">
+          {{ day(now, { weekday: 'short', day: 'numeric', month: 'long', year: 'numeric' }) }},
+          {{ now.slice(11) }}
+        </template>
+        <template v-else>{{ day(now, { weekday: 'short', day: 'numeric' }) }}</template>
         <template v-if="air?.weather">
           ·
           {{
@@ -45,7 +57,11 @@ const { day, temp } = useFormat()
       :aria-label="t('find.title')"
       @click="$emit('find')"
     />
-    <PushButton class="header-keys" :aria-label="t('shortcuts.title')" @click="$emit('shortcuts')"
+    <PushButton
+      v-if="!isNarrow"
+      class="header-keys"
+      :aria-label="t('shortcuts.title')"
+      @click="$emit('shortcuts')"
       >?</PushButton
     >
   </header>
@@ -56,7 +72,7 @@ const { day, temp } = useFormat()
   display: flex;
   align-items: center;
   gap: 22px;
-  padding: 8px 28px;
+  padding: 4px 28px;
   border-bottom: 2px solid var(--ink);
 }
 .brand {
@@ -65,14 +81,31 @@ const { day, temp } = useFormat()
 }
 .header nav {
   display: flex;
-  gap: 2px;
+  align-items: flex-end;
+  gap: 12px;
   margin-right: auto;
-  overflow-x: auto;
+}
+.header-group {
+  display: flex;
+  flex-direction: column;
+}
+.header-group + .header-group {
+  padding-left: 10px;
+  border-left: 1px solid var(--line);
+}
+.header-group-name {
+  padding-left: 8px;
+  font-size: 12px;
+  line-height: 1.1;
+  color: var(--ink-soft);
+}
+.header-group > div {
+  display: flex;
 }
 .header nav a {
   color: var(--ink);
   text-decoration: none;
-  padding: 9px 10px 6px;
+  padding: 5px 8px 4px;
   border-bottom: 3px solid transparent;
   white-space: nowrap;
 }
@@ -86,12 +119,16 @@ const { day, temp } = useFormat()
 }
 .header-place {
   margin-left: auto;
+  min-width: 0;
   text-align: right;
   font-size: 13px;
   line-height: 1.25;
 }
 .header-place > * {
   display: block;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
 }
 .header .header-keys {
   margin-left: -14px;
@@ -100,25 +137,21 @@ const { day, temp } = useFormat()
 }
 @media (max-width: 700px) {
   .header {
-    flex-wrap: wrap;
-    gap: 4px 10px;
-    padding: 6px 14px 0;
+    gap: 10px;
+    padding: 3px 14px;
   }
-  .header nav {
-    order: 3;
-    width: 100%;
-  }
-  .header nav a {
-    padding: 12px 10px 8px;
-    min-height: 44px;
+  .brand {
+    font-size: 20px;
   }
   .header-place {
-    font-size: 12px;
+    display: flex;
+    gap: 8px;
+    align-items: baseline;
   }
-  .header .header-keys {
-    display: none;
+  .header-place .soft {
+    flex: none;
   }
-  .header-find {
+  .header .header-find {
     min-width: 44px;
   }
 }

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
+import { useSessionStorage } from '@vueuse/core'
 import { useI18n } from 'vue-i18n'
+import { Close } from '@element-plus/icons-vue'
 import { useGardenStore } from '../stores/garden'
 import { useTodayStore } from '../stores/today'
 import { useFormat } from './format'
@@ -10,10 +12,12 @@ const store = useGardenStore()
 const { now } = storeToRefs(useTodayStore())
 const { t } = useI18n()
 const { day } = useFormat()
+/** Told again with the next visit. */
+const isHidden = useSessionStorage('rimbo-demo-line-hidden', false)
 </script>
 
 <template>
-  <aside class="demo-banner" :aria-label="t('demo.label')">
+  <aside v-if="!isHidden" class="demo-banner" :aria-label="t('demo.label')">
     <span>{{
       t('demo.says', {
         when: `${day(now, { day: 'numeric', month: 'long', year: 'numeric' })}, ${now.slice(11)}`,
@@ -22,24 +26,38 @@ const { day } = useFormat()
     <PushButton size="small" @click="store.startOwn(t('demo.ownName'), t('demo.ownSpace'))">
       {{ t('demo.startOwn') }}
     </PushButton>
+    <PushButton
+      class="demo-close"
+      text
+      size="small"
+      :icon="Close"
+      :aria-label="t('demo.close')"
+      @click="isHidden = true"
+    />
   </aside>
 </template>
 
 <style>
 .demo-banner {
   display: flex;
-  flex-wrap: wrap;
   align-items: center;
   gap: 4px 14px;
-  padding: 4px 28px;
+  padding: 2px 28px;
+  white-space: nowrap;
   font-size: 14px;
   background: var(--hover);
   border-bottom: 1px solid var(--line);
 }
+.demo-banner > span {
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.demo-banner .demo-close {
+  margin-left: auto;
+}
 @media (max-width: 700px) {
   .demo-banner {
-    flex-wrap: nowrap;
-    padding: 4px 14px;
+    padding: 2px 14px;
     font-size: 13px;
   }
 }

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import PushButton from './PushButton.vue'
 import './potList.css'
 
 /** A list of pots to choose from: each with a few words, and columns beside it. */
@@ -15,11 +18,19 @@ defineProps<{
   shownId: string | undefined
   label: string
 }>()
-defineEmits<{ choose: [id: string] }>()
+const emit = defineEmits<{ choose: [id: string] }>()
+const { t } = useI18n()
+/** On a phone only the chosen pot is seen, until another is asked for. */
+const isUnfolded = ref(false)
+
+function choose(id: string): void {
+  isUnfolded.value = false
+  emit('choose', id)
+}
 </script>
 
 <template>
-  <nav class="panel pot-list" :aria-label="label">
+  <nav class="panel pot-list" :class="{ 'is-folded': !isUnfolded }" :aria-label="label">
     <table>
       <thead>
         <tr>
@@ -36,7 +47,7 @@ defineEmits<{ choose: [id: string] }>()
               class="pot-pick"
               :aria-current="row.id === shownId ? 'true' : undefined"
               :title="row.title"
-              @click="$emit('choose', row.id)"
+              @click="choose(row.id)"
             >
               <strong>{{ row.code }}</strong>
               <span :class="row.isUrgent ? 'is-urgent' : 'soft'">{{ row.words }}</span>
@@ -53,5 +64,8 @@ defineEmits<{ choose: [id: string] }>()
         </tr>
       </tbody>
     </table>
+    <PushButton class="pot-unfold" :aria-expanded="isUnfolded" @click="isUnfolded = !isUnfolded">{{
+      t(isUnfolded ? 'potTable.fold' : 'potTable.unfold')
+    }}</PushButton>
   </nav>
 </template>

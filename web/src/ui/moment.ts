@@ -8,12 +8,12 @@ const HOURS = 24
 
 /** Day and hour of so many hours from now, in words. */
 export function useMoment() {
-  const { course } = storeToRefs(useTodayStore())
+  const { frame } = storeToRefs(useTodayStore())
   const { t } = useI18n()
   const { day } = useFormat()
   return (hours: number): string => {
-    const at = (course.value?.nowH ?? 0) + hours
-    const date = addDays(course.value?.today ?? '', Math.floor(at / HOURS))
+    const at = (frame.value?.nowH ?? 0) + hours
+    const date = addDays(frame.value?.today ?? '', Math.floor(at / HOURS))
     return t('round.moment', {
       day: day(date, { weekday: 'short', day: 'numeric' }),
       hour: at % HOURS,

@@ -17,7 +17,11 @@ const { course } = storeToRefs(useTodayStore())
 const { t } = useI18n()
 const { plantWords } = usePotWords()
 
-const shownId = computed(() => chosenId.value ?? props.pots[0]?.container.id)
+const shownId = computed(
+  () =>
+    (props.pots.find(({ container }) => container.id === chosenId.value) ?? props.pots[0])
+      ?.container.id,
+)
 const day = computed(() => (course.value ? daysBetween(course.value.from, course.value.today) : 0))
 
 /** What is wrong, in the fewest words; how it is called where nothing is. */

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { lazily } from '../../loading'
+import { useChosenStore } from '../../stores/chosen'
 import { useFeedingStore } from '../../stores/feeding'
 import { useTodayStore } from '../../stores/today'
 import SwitchButtons from '../../ui/SwitchButtons.vue'
@@ -28,7 +29,7 @@ const options = computed(() =>
 const pots = computed(
   () => today.value?.pots.filter(({ container }) => byContainer.value.has(container.id)) ?? [],
 )
-const chosenId = ref<string>()
+const { potId: chosenId } = storeToRefs(useChosenStore())
 const chosen = computed(
   () => pots.value.find(({ container }) => container.id === chosenId.value) ?? pots.value[0],
 )
@@ -71,9 +72,6 @@ const isOfPots = computed(() => mode.value === 'ledger' || mode.value === 'progr
   gap: 12px;
 }
 @media (max-width: 700px) {
-  .feed-view {
-    overflow: auto;
-  }
   .feed-columns {
     flex-direction: column;
     flex: none;

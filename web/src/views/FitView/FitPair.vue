@@ -17,6 +17,7 @@ import {
 } from '@rimbo/core'
 import { lazily } from '../../loading'
 import { useGardenStore } from '../../stores/garden'
+import { useChosenStore } from '../../stores/chosen'
 import { useTodayStore } from '../../stores/today'
 import { useFormat } from '../../ui/format'
 import { useNames } from '../../ui/names'
@@ -35,7 +36,7 @@ const { length, volume, day } = useFormat()
 const { varietyName } = useNames()
 const route = useRoute()
 
-const containerId = ref<string>()
+const { potId: containerId } = storeToRefs(useChosenStore())
 const varietyId = ref('vineCherry')
 const count = ref(1)
 const plantedOn = ref(date.value)
@@ -240,15 +241,11 @@ async function takeOut(planting: Planting): Promise<void> {
   min-width: 0;
 }
 @media (max-width: 700px) {
-  .fit-view {
-    overflow: auto;
-  }
   .fit-choose,
   .fit-pots,
   .fit-verdicts {
     width: auto;
     flex: none;
-    overflow: visible;
   }
 }
 </style>

@@ -6,6 +6,7 @@ import {
   grownPot,
   judgePair,
   plantCount,
+  type Condition,
   type FitJudgement,
   type Garden,
   type PotToday,
@@ -23,7 +24,7 @@ import DenseTable from './DenseTable.vue'
 const props = defineProps<{ garden: Garden; pot: PotToday; variety: Variety; count: number }>()
 
 const { t } = useI18n()
-const { share, mass } = useFormat()
+const { share, mass, params } = useFormat()
 const { varietyName } = useNames()
 const { date, year } = storeToRefs(useTodayStore())
 
@@ -41,6 +42,14 @@ const spoken = <J extends FitJudgement>(judgement: J): J => ({
   reasons: judgement.reasons.filter(({ code }) => /^(fit|heat)\./.test(code)),
 })
 const judgements = computed(() => comparison.value.schools.map(spoken))
+
+/** What a condition costs, which support there is to be, or how it is. */
+function said({ id, factor, support, verdict }: Condition): string {
+  if (factor < 1) return t('fit.conditionCosts', { cost: share(1 - factor) })
+  return support
+    ? t(`fit.conditionSays.support.${support.kind}`, params({ stakeMm: support.stakeMm }))
+    : t(`fit.conditionSays.${id}.${verdict}`)
+}
 
 /** The pot as it would stand when the new plants are grown. */
 const preview = computed(() =>
@@ -93,11 +102,7 @@ const preview = computed(() =>
         <dt>{{ t(`fit.condition.${one.id}`) }}</dt>
         <dd :class="`verdict-${one.verdict}`">
           <WhyNumber
-            :value="
-              one.factor < 1
-                ? t('fit.conditionLeaves', { left: share(one.factor) })
-                : t(`fit.conditionSays.${one.id}.${one.verdict}`)
-            "
+            :value="said(one)"
             :reasons="
               one.id === 'sun' || one.id === 'light'
                 ? [...one.reasons, ...judged.site.reasons]

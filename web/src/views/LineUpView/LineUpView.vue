@@ -11,6 +11,7 @@ import { lazily, load, LoadError, reportMissing } from '../../loading'
 import LineUpDrawing from '../../drawing/LineUpDrawing.vue'
 import type { useFeedingStore } from '../../stores/feeding'
 import { useGardenStore } from '../../stores/garden'
+import { useChosenStore } from '../../stores/chosen'
 import { useTodayStore } from '../../stores/today'
 import { useFormat } from '../../ui/format'
 import SwitchButtons from '../../ui/SwitchButtons.vue'
@@ -32,6 +33,10 @@ const route = useRoute()
 
 const spaceId = ref<string>()
 const selectedId = ref<string>()
+const { potId: chosenId } = storeToRefs(useChosenStore())
+watch(selectedId, (id) => {
+  if (id) chosenId.value = id
+})
 const { shownDate, isOtherDay, rowKind, shownWords, rowWords } = useShownDay()
 /** Feeds come once the pots are drawn: the first screen does not wait for them. */
 const feeding = shallowRef<ReturnType<typeof useFeedingStore>>()

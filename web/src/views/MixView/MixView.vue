@@ -238,14 +238,12 @@ watch(garden, (now) => {
 }
 @media (max-width: 700px) {
   .mix-view {
-    overflow: auto;
     flex-direction: column;
   }
   .mix-choose,
   .mix-result {
     width: auto;
     flex: none;
-    overflow: visible;
   }
 }
 @media print {

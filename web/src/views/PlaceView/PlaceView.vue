@@ -258,16 +258,12 @@ const sizes = computed(() => {
   margin-bottom: 14px;
 }
 @media (max-width: 700px) {
-  .place-view {
-    overflow: auto;
-  }
   .place-main {
     flex: none;
     height: 460px;
   }
   .place-side {
     width: auto;
-    overflow: visible;
   }
 }
 </style>

@@ -190,13 +190,12 @@ const plants = computed(() =>
 @media (max-width: 700px) {
   .pot-view,
   .pot-view-main {
-    overflow: auto;
+    overflow: visible;
     flex: none;
     height: auto;
   }
   .pot-view {
     flex-direction: column;
-    overflow: auto;
   }
   .pot-view-drawings,
   .pot-view-below {

@@ -1,4 +1,4 @@
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useRoute } from 'vue-router'
 import {
@@ -11,6 +11,7 @@ import {
   potString,
   withDues,
 } from '@rimbo/core'
+import { useChosenStore } from '../../stores/chosen'
 import { useFeedingStore } from '../../stores/feeding'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
@@ -23,6 +24,13 @@ export function usePotPage() {
   const route = useRoute()
   const otherDay = ref<string>()
   const chosenId = ref<string>()
+
+  const { potId } = storeToRefs(useChosenStore())
+  watch(
+    () => String(route.params['id']),
+    (id) => (potId.value = id),
+    { immediate: true },
+  )
 
   const shownDate = computed({
     get: () => otherDay.value ?? todayDate.value,

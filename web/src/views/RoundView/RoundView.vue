@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, nextTick, watch } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
 import { edits, lastRecords, type FedStop, type GardenRecord, type Stop } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
+import { useChosenStore } from '../../stores/chosen'
 import { useFeedingStore } from '../../stores/feeding'
 import { useTodayStore } from '../../stores/today'
 import { useFormat } from '../../ui/format'
@@ -34,7 +35,7 @@ const stops = computed(
 const fedOf = (stop: Stop): FedStop | undefined =>
   walk.value?.stops.find((one) => one.stop.pot.container.id === stop.pot.container.id)
 const isDue = (stop: Stop) => stop.state === 'due' || !!fedOf(stop)?.due.length
-const currentId = ref<string>()
+const { potId: currentId } = storeToRefs(useChosenStore())
 const index = computed(() => {
   const chosen = stops.value.findIndex((stop) => stop.pot.container.id === currentId.value)
   return chosen >= 0 ? chosen : Math.max(0, nextDue(-1))

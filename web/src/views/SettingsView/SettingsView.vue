@@ -204,12 +204,8 @@ const isEmptySpace = (id: string) =>
   margin-bottom: 18px;
 }
 @media (max-width: 700px) {
-  .settings-view {
-    overflow: auto;
-  }
   .settings-view > section {
     flex: none;
-    overflow: visible;
   }
 }
 </style>

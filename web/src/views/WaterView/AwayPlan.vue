@@ -165,5 +165,8 @@ const inDays = (hours: number | undefined) =>
   .away-asked {
     width: auto;
   }
+  .away-found {
+    overflow: visible;
+  }
 }
 </style>

@@ -14,7 +14,11 @@ const { water } = useFormat()
 const { plantWords } = usePotWords()
 
 const planted = computed(() => props.pots.filter(({ plants }) => plants.length > 0))
-const shownId = computed(() => chosenId.value ?? planted.value[0]?.container.id)
+const shownId = computed(
+  () =>
+    (planted.value.find(({ container }) => container.id === chosenId.value) ?? planted.value[0])
+      ?.container.id,
+)
 const HOURS = 24
 const DAYS_FROM_H = 48
 

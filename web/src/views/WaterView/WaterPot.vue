@@ -235,8 +235,10 @@ const { width, height } = useElementSize(figure)
     flex-direction: column;
     flex: none;
   }
+  .water-main,
   .water-side {
     width: auto;
+    overflow: visible;
   }
   .water-amount {
     margin: 0;

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
+import { useChosenStore } from '../../stores/chosen'
 import { useTodayStore } from '../../stores/today'
 import SwitchButtons from '../../ui/SwitchButtons.vue'
 import AwayPlan from './AwayPlan.vue'
@@ -19,7 +20,7 @@ const { t } = useI18n()
 const hasPlants = computed(() => today.value?.pots.some(({ need }) => need) ?? false)
 // A garden without weather or plants has nothing to draw: it begins with the weather.
 const mode = ref<Mode | undefined>(hasPlants.value ? 'pot' : 'weather')
-const chosenId = ref<string>()
+const { potId: chosenId } = storeToRefs(useChosenStore())
 const options = computed(() =>
   modes.map((value) => ({ value, label: t(`waterView.mode.${value}`) })),
 )
@@ -53,9 +54,6 @@ const options = computed(() =>
   gap: 12px;
 }
 @media (max-width: 700px) {
-  .water-view {
-    overflow: auto;
-  }
   .water-columns {
     flex-direction: column;
     flex: none;

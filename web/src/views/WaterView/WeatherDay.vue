@@ -149,7 +149,6 @@ const planted = computed(() => round.value?.stops.filter((stop) => stop.pot.plan
   .water-pots {
     width: auto;
     flex: none;
-    overflow: visible;
   }
 }
 </style>

@@ -19,68 +19,72 @@ const toggle = (kind: WhatIfKind) => (picked.value = picked.value === kind ? und
 </script>
 
 <template>
-  <table class="what-if">
-    <caption class="visually-hidden">
-      {{
-        t('waterView.whatIfTitle')
-      }}
-    </caption>
-    <thead>
-      <tr>
-        <th>{{ t('waterView.whatIfTitle') }}</th>
-        <th class="number">{{ t('waterView.column.uses') }}</th>
-        <th class="number">{{ t('waterView.column.visits') }}</th>
-        <th class="number">{{ t('waterView.column.short') }}</th>
-        <th class="number">{{ t('waterView.column.hangs') }}</th>
-        <th class="number">{{ t('waterView.column.lowest') }}</th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr v-for="row in rows" :key="row.kind" :class="{ 'is-picked': picked === row.kind }">
-        <th scope="row">
-          <button
-            v-if="row.kind !== 'asItIs'"
-            type="button"
-            class="what-if-pick"
-            :aria-pressed="picked === row.kind"
-            @click="toggle(row.kind)"
-          >
-            {{ t(`waterView.whatIf.${row.kind}`) }}
-          </button>
-          <template v-else>{{ t('waterView.whatIf.asItIs') }}</template>
-          <el-select
-            v-if="row.kind === 'otherMix'"
-            v-model="recipeId"
-            size="small"
-            class="what-if-mix"
-            :aria-label="t('waterView.whatIf.otherMix')"
-          >
-            <el-option
-              v-for="one in choices"
-              :key="one.id"
-              :value="one.id"
-              :label="recipeName(one)"
+  <div class="sideways">
+    <table class="what-if">
+      <caption class="visually-hidden">
+        {{
+          t('waterView.whatIfTitle')
+        }}
+      </caption>
+      <thead>
+        <tr>
+          <th>{{ t('waterView.whatIfTitle') }}</th>
+          <th class="number">{{ t('waterView.column.uses') }}</th>
+          <th class="number">{{ t('waterView.column.visits') }}</th>
+          <th class="number">{{ t('waterView.column.short') }}</th>
+          <th class="number">{{ t('waterView.column.hangs') }}</th>
+          <th class="number">{{ t('waterView.column.lowest') }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in rows" :key="row.kind" :class="{ 'is-picked': picked === row.kind }">
+          <th scope="row">
+            <button
+              v-if="row.kind !== 'asItIs'"
+              type="button"
+              class="what-if-pick"
+              :aria-pressed="picked === row.kind"
+              @click="toggle(row.kind)"
+            >
+              {{ t(`waterView.whatIf.${row.kind}`) }}
+            </button>
+            <template v-else>{{ t('waterView.whatIf.asItIs') }}</template>
+            <el-select
+              v-if="row.kind === 'otherMix'"
+              v-model="recipeId"
+              size="small"
+              class="what-if-mix"
+              :aria-label="t('waterView.whatIf.otherMix')"
+            >
+              <el-option
+                v-for="one in choices"
+                :key="one.id"
+                :value="one.id"
+                :label="recipeName(one)"
+              />
+            </el-select>
+          </th>
+          <td class="number">
+            <WhyNumber
+              v-if="row.reasons.length"
+              :value="water(row.useL)"
+              :reasons="row.reasons"
+              :about="t(`waterView.whatIf.${row.kind}`)"
             />
-          </el-select>
-        </th>
-        <td class="number">
-          <WhyNumber
-            v-if="row.reasons.length"
-            :value="water(row.useL)"
-            :reasons="row.reasons"
-            :about="t(`waterView.whatIf.${row.kind}`)"
-          />
-          <template v-else>{{ water(row.useL) }}</template>
-        </td>
-        <td class="number">{{ tenths(row.visitsAWeek) }}</td>
-        <td class="number">{{ row.shortH ? t('waterView.hours', { count: row.shortH }) : '–' }}</td>
-        <td class="number" :class="{ strong: row.wiltedH > 0 }">
-          {{ row.wiltedH ? t('waterView.hours', { count: row.wiltedH }) : '–' }}
-        </td>
-        <td class="number">{{ share(row.lowestShare) }}</td>
-      </tr>
-    </tbody>
-  </table>
+            <template v-else>{{ water(row.useL) }}</template>
+          </td>
+          <td class="number">{{ tenths(row.visitsAWeek) }}</td>
+          <td class="number">
+            {{ row.shortH ? t('waterView.hours', { count: row.shortH }) : '–' }}
+          </td>
+          <td class="number" :class="{ strong: row.wiltedH > 0 }">
+            {{ row.wiltedH ? t('waterView.hours', { count: row.wiltedH }) : '–' }}
+          </td>
+          <td class="number">{{ share(row.lowestShare) }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
 </template>
 
 <style>
