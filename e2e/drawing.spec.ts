@@ -71,7 +71,7 @@ test('change a number and the drawing changes', async ({ page }) => {
   const previewBefore = await preview.getAttribute('d')
   await page.getByLabel('Mix stops below the rim by').fill('20 cm')
   await expect(preview).not.toHaveAttribute('d', previewBefore!)
-  await page.getByRole('button', { name: 'Save' }).click()
+  await page.getByRole('button', { name: 'Save', exact: true }).click()
   await page.getByRole('button', { name: 'Close' }).click()
   await expect
     .poll(() => fillLine.evaluate((line) => line.getBoundingClientRect().top))

@@ -21,7 +21,7 @@ test('pots are changed, moved along the walk, and keep what was typed while it i
   await page.getByLabel('Short name').fill('K9')
   await height.fill('1 ft 2 in')
   await expect(page.getByText('= 35.6 cm')).toBeVisible()
-  await page.getByRole('button', { name: 'Save' }).click()
+  await page.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(page.locator('[data-pot=K9]')).toBeVisible()
   await expect(page.locator('.line-up-side [data-fact=rim]')).toContainText('20.8 L')
 })

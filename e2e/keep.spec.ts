@@ -33,7 +33,7 @@ test('a label that nobody can dose from leaves every view standing, and is undon
   await choose(page, 'The label says', 'for a litre of water')
   await choose(page, 'Unit', 'mL')
   await page.getByLabel('One level tablespoon weighs').fill('')
-  await page.getByRole('button', { name: 'Save' }).last().click()
+  await page.getByRole('button', { name: 'Save', exact: true }).last().click()
   await expect(page.getByRole('dialog')).toBeHidden()
   for (const view of ['line-up', 'round', 'feed', 'book'] as const) {
     await open(page, view)
@@ -228,7 +228,7 @@ test('the forms follow when another garden is opened', async ({ page }) => {
   await expect(page.getByLabel('Your watering can holds')).toHaveValue('10 L')
   await name.fill('Mine, renamed')
   await page.getByRole('button', { name: 'Save', exact: true }).click()
-  await expect(page.getByText('Kept.', { exact: true })).toBeVisible()
+  await expect(page.getByText('Saved.', { exact: true })).toBeVisible()
   const list = page.getByRole('combobox', { name: 'Open', exact: true })
   await list.click({ force: true })
   await expect(page.getByRole('option')).toHaveCount(2)

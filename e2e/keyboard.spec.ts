@@ -74,7 +74,7 @@ test('the look is kept, and motion is stilled for who asks for it', async ({ pag
   await page.reload()
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'sun')
   const transition = await page
-    .getByRole('button', { name: 'Save' })
+    .getByRole('button', { name: 'Save', exact: true })
     .evaluate((button) => getComputedStyle(button).transitionDuration)
   expect(['0s', '']).toContain(transition)
 })

@@ -53,7 +53,7 @@ test('poured litres are remembered as such; holes are judged and drawn; mass and
   await page.getByText('Wall, holes and pour test').click()
   await page.getByLabel('Litres poured in, to the rim').fill('17.5')
   await choose(page, 'Its colour', 'white')
-  await page.getByRole('button', { name: 'Save' }).click()
+  await page.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(side.locator('[data-fact=rim]')).toHaveText('17.5 L')
   await side.locator('[data-fact=rim] .why-number').click()
   await expect(page.getByText('On 18 June 2026 you poured 17.5 L to the rim')).toBeVisible()

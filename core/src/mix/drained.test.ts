@@ -2,10 +2,13 @@ import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import {
   blend,
+  capillaryFlowCmD,
   capillaryRiseMm,
   coarseLayer,
+  drainedBody,
   drainedProfile,
   drainedState,
+  dryingsCm,
   easilyAvailableL,
   ingredients,
   mixOf,
@@ -185,6 +188,40 @@ describe('forms', () => {
     }
     expect(capillaryRiseMm(mixed(parts({ expandedClay: 1 })))).toBeLessThan(60)
     expect(capillaryRiseMm(mixed('soilBased'))).toBeGreaterThan(capillaryRiseMm(mixed('thirds')))
+  })
+  test('water rises to a height in the flow that still reaches it, and no higher than the mix', () => {
+    const mix = mixed('thirds')
+    // The flow that capillaryRiseMm asks for: 3 L through 0.2 m², 1.5 cm a day.
+    expect(capillaryFlowCmD(mix, capillaryRiseMm(mix))).toBeCloseTo(1.5, 3)
+    expect(capillaryFlowCmD(mix, 100)).toBeGreaterThan(capillaryFlowCmD(mix, 200))
+    const shallow = { ...made('reservoirBox'), fillMm: 190 }
+    expect(reservoirReach(shallow, mix)!.reachesMm).toBeLessThanOrEqual(190)
+  })
+  test('K(h): a rise by quadrature of its own, with Mualem’s closed form', () => {
+    const mix = mixed('thirds')
+    const { alphaPerCm, n } = mix.curve.vanGenuchten
+    const m = 1 - 1 / n
+    // van Genuchten 1980, Eq. 9: the conductivity by suction, without the saturation between.
+    const shareAt = (h: number) =>
+      (1 - (alphaPerCm * h) ** (n - 1) * (1 + (alphaPerCm * h) ** n) ** -m) ** 2 /
+      (1 + (alphaPerCm * h) ** n) ** (m / 2)
+    const soaked = mixProperties(mix).conductivityCmD
+    let rise = 0
+    for (let h = 0.0005; h < 1000; h += 0.001) rise += 0.001 / (1 + 1.5 / (soaked * shareAt(h)))
+    expect(capillaryRiseMm(mix) / 10).toBeCloseTo(rise, 0)
+  })
+  test('dried to a suction, a pot holds what was asked for', () => {
+    const body = mixBody(made('bucket'))
+    const { curve } = mixed('thirds')
+    const { containerCapacity } = drainedBody(body, curve)
+    const shares = [0.95, 0.8, 0.6, 0.4].map((share) => share * containerCapacity)
+    const dried = dryingsCm(body, curve, shares)
+    shares.forEach((share, index) => {
+      // The same pot with free water that much deeper, by the finer sum of a drained one.
+      const deeper = { ...body, waterTableMm: body.waterTableMm - dried[index]! * 10 }
+      expect(drainedBody(deeper, curve).containerCapacity / share).toBeCloseTo(1, 2)
+    })
+    expect([...dryingsCm(body, curve, [containerCapacity + 0.01])]).toEqual([0])
   })
   test('a reservoir box has a wet foot at its overflow and is reached from there', () => {
     const box = made('reservoirBox')

@@ -1,5 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import {
+  CARBONATE_PER_CALCIUM,
+  CARBONATE_PER_MAGNESIUM,
   batchFor,
   blend,
   estimatedPh,
@@ -230,4 +232,11 @@ describe('old mix', () => {
     expect(rechargeMix({ ...old, seasons: 5, isSunken: true }).verdict).toBe('recharge')
     expect(rechargeMix({ ...old, seasons: 6, isSunken: true }).verdict).toBe('renew')
   })
+})
+
+test('lime by its calcium or magnesium: of the formula 40.0 % and 24.3 % (IUPAC 2021 atomic weights)', () => {
+  // CaCO₃ 40.078 + 12.011 + 3 × 15.999; MgCO₃ counts as the calcium carbonate that neutralizes as much.
+  const carbonate = 40.078 + 12.011 + 3 * 15.999
+  expect(1 / CARBONATE_PER_CALCIUM).toBeCloseTo(40.078 / carbonate, 4)
+  expect(CARBONATE_PER_MAGNESIUM).toBeCloseTo(carbonate / 24.305, 3)
 })

@@ -72,6 +72,16 @@ describe('a week away', () => {
         if (again.neighbourOnDay === plan.neighbourOnDay) expect(again.unsavedIds).toHaveLength(1)
       }
   })
+  test('a neighbour on the third day leaves a pot as one that was filled on the third morning', () => {
+    const one = left('a', 0.16)
+    const { smallest } = planAway([one], absence, [], 3)
+    const visitH = none.visitH.slice()
+    // Left on the morning of the second day, at 7: the third morning after it.
+    visitH[31 + 3 * HOURS_A_DAY] = 255
+    const filled = survivesAway(one.pot, one.weather, { ...none, visitH }, absence)
+    expect(smallest[0]!.outcome).toEqual(filled)
+    expect(filled).not.toEqual(survivesAway(one.pot, one.weather, none, absence))
+  })
   test('where nothing helps, it says so', () => {
     const plan = planAway([left('a', 1.2)], absence, ['mulch'])
     expect(plan.unsavedIds).toEqual(['a'])

@@ -9,9 +9,11 @@ import {
   fullPot,
   planWatering,
   simulateWater,
+  sumsOf,
   type WateredPot,
   type WaterDrive,
 } from '.'
+import { shortInH } from './plan'
 
 const DAYS = 10
 const HOURS = DAYS * HOURS_A_DAY
@@ -31,6 +33,30 @@ const morning = (pot: WateredPot, weather: WaterDrive) =>
     { ...none, visitH: dailyVisits(HOURS).fill(0, MORNING) },
     { to: MORNING },
   ).end
+
+test('each daily visit looks ahead to the next, and none past the end', () => {
+  for (const hours of [HOURS, HOURS - 5, HOURS - 7]) {
+    const visits = dailyVisits(hours)
+    const at = [...visits.keys()].filter((hour) => visits[hour]! > 0)
+    expect(at.length).toBeGreaterThan(DAYS)
+    at.slice(0, -1).forEach((hour, index) => expect(hour + visits[hour]!).toBe(at[index + 1]))
+  }
+})
+
+test('short of water is who has missed a twentieth of a whole day, however the day is spread', () => {
+  // By hand: 24 hours of 1 mm ask for 24 mm; at a share of 0.9 a twentieth, 1.2 mm, is passed in the 13th hour.
+  const row = new Float64Array(3 * HOURS_A_DAY).fill(1)
+  const weather = { ...steadyWeather(3, 24, {}), referenceMm: row, referenceSumMm: sumsOf(row) }
+  const hadShare = new Float64Array(2 * HOURS_A_DAY).fill(0.9)
+  expect(shortInH(hadShare, weather, HOURS_A_DAY)).toBe(12)
+  expect(
+    shortInH(
+      hadShare.map(() => 0.96),
+      weather,
+      HOURS_A_DAY,
+    ),
+  ).toBeUndefined()
+})
 
 describe('what practitioners say', () => {
   test('a 19 L bucket of fast-drain bark with a full vine wants water twice on a hot day', () => {

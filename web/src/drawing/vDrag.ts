@@ -1,49 +1,26 @@
-import { drag, select, type D3DragEvent } from 'd3'
 import type { Directive } from 'vue'
+import { load, LoadError } from '../loading'
+import type { DragHandler } from './dragging'
 
-export interface DragHandler {
-  /** Called with the pointer on the drawing, px; `isDone` when it was let go. */
-  (x: number, y: number, isDone: boolean): void
+type Holder = SVGElement & { onDragged?: DragHandler }
+
+async function becomeDraggable(element: Holder): Promise<void> {
+  try {
+    const { makeDraggable } = await load(() => import('./dragging'))
+    if (element.isConnected) makeDraggable(element, () => element.onDragged!)
+  } catch (error) {
+    // What cannot be dragged can still be moved by its keys and its form.
+    if (!(error instanceof LoadError)) throw error
+  }
 }
 
-type Event = D3DragEvent<SVGElement, unknown, unknown>
-
-/** Below this a press is a click, px. */
-const CLICK_PX = 3
-
-/** Lets an SVG element be dragged; a press without a way is left to be a click. */
-export const vDrag: Directive<SVGElement, DragHandler> = {
+/** Lets an SVG element be dragged. The first drawing does not wait for what that takes. */
+export const vDrag: Directive<Holder, DragHandler> = {
   mounted(element, binding) {
-    const holder = element as SVGElement & { onDragged?: DragHandler }
-    holder.onDragged = binding.value
-    let hasMoved = false
-    let from = { x: 0, y: 0 }
-    let offset = { x: 0, y: 0 }
-    select(element).call(
-      drag<SVGElement, unknown>()
-        .container(() => element.ownerSVGElement!)
-        .clickDistance(CLICK_PX)
-        .on('start', ({ x, y }: Event) => {
-          hasMoved = false
-          from = { x, y }
-          const box = element.getBoundingClientRect()
-          const frame = element.ownerSVGElement!.getBoundingClientRect()
-          // It is taken by where it was gripped, not by its middle.
-          offset = {
-            x: box.left + box.width / 2 - frame.left - x,
-            y: box.top + box.height / 2 - frame.top - y,
-          }
-        })
-        .on('drag', ({ x, y }: Event) => {
-          hasMoved ||= Math.hypot(x - from.x, y - from.y) > CLICK_PX
-          if (hasMoved) holder.onDragged!(x + offset.x, y + offset.y, false)
-        })
-        .on('end', ({ x, y }: Event) => {
-          if (hasMoved) holder.onDragged!(x + offset.x, y + offset.y, true)
-        }),
-    )
+    element.onDragged = binding.value
+    void becomeDraggable(element)
   },
   updated(element, binding) {
-    ;(element as SVGElement & { onDragged?: DragHandler }).onDragged = binding.value
+    element.onDragged = binding.value
   },
 }

@@ -28,7 +28,7 @@ export const changeWords = {
   weatherFile: 'Days of weather taken: {count}.',
   removeMixTest: 'Test removed.',
   weather: 'Weather of {date} kept.',
-  settings: 'Kept.',
+  settings: 'Saved.',
   addSpace: '{name} added.',
   removeSpace: 'Space removed.',
   deleteRecord: 'Record deleted.',

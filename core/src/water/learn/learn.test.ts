@@ -214,6 +214,29 @@ describe('gardeners', () => {
     },
   )
 
+  test('a habit is told once the tests are clear of it, and not before', () => {
+    const told = (tests: readonly WaterTest[]) =>
+      assimilate(pot, weather, { givenL: planned }, tests, { ...ofHabit, written: unwritten })
+    expect(told(readings(1, 1, 0.3)).habit).toBe('everyMorning')
+    expect(told([]).habit).toBe('asPlanned')
+  })
+  test('a scale that finds a pot full which nobody filled is a surprise, one that agrees is none', () => {
+    const hour = 10 * HOURS_A_DAY
+    const dry = { givenL: new Float64Array(hours) }
+    const { missingL } = simulateWater(pot, weather, { ...dry, visitH: new Uint8Array(hours) })
+    const weighed = (litres: number): WaterTest => ({
+      hour,
+      kind: 'weigh',
+      missingL: litres,
+      sdL: 0.2,
+    })
+    const surprisesOf = (test: WaterTest) =>
+      assimilate(pot, weather, dry, [test], { ...ofHabit, to: hour + 1 }).surprises
+    const [surprise] = surprisesOf(weighed(0.1))
+    expect(surprise!.expectedL).toBeGreaterThan(surprise!.foundL + 1)
+    expect(surprisesOf(weighed(missingL[hour - 1]!))).toEqual([])
+  })
+
   /** Over many made-up pots, in how many the interval of four in five holds the truth. */
   function coverage(
     learnOf: (thirst: number, capacity: number, seed: number, finger: number) => number[],
