@@ -92,6 +92,8 @@ test('from a tape measure to today’s can of water', async ({ page }) => {
       .click()
     await expect(page.getByText(/Poorter/)).toBeVisible()
     await page.keyboard.press('Escape')
+    // The pot that was looked at last stays chosen: it was the second.
+    await page.getByRole('button', { name: /A1 / }).click()
     await page.getByRole('button', { name: 'Plant in A1' }).click()
     await expect(page.getByText('Moneymaker planted in A1.')).toBeVisible()
     await page.getByRole('button', { name: /A2 / }).click()

@@ -43,7 +43,7 @@ test('a label that nobody can dose from leaves every view standing, and is undon
   await expect(page.getByText('Nothing more to carry now')).toHaveCount(0)
   // In the book, after all these reloads, what was changed last is told and taken back.
   await open(page, 'book')
-  await page.locator('.book-head').getByRole('button', { name: 'Undo' }).click()
+  await page.locator('.book-undo').getByRole('button', { name: 'Undo' }).click()
   await open(page, 'feed')
   await page.getByRole('button', { name: 'Shelf', exact: true }).click()
   await expect(row).toHaveText(before, { useInnerText: true })

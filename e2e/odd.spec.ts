@@ -83,12 +83,13 @@ test('a view that fails says so, keeps the rest of the app, and is tried again',
 }) => {
   await open(page, 'line-up')
   await page.evaluate(() => {
-    const { NumberFormat } = Intl
-    const broken = function () {
+    const { prototype } = Intl.NumberFormat
+    const whole = Object.getOwnPropertyDescriptor(prototype, 'format')!
+    const broken = () => {
       throw new Error('no figures today')
     }
-    Object.assign(window, { mend: () => Object.assign(Intl, { NumberFormat }) })
-    Object.assign(Intl, { NumberFormat: broken })
+    Object.assign(window, { mend: () => Object.defineProperty(prototype, 'format', whole) })
+    Object.defineProperty(prototype, 'format', { ...whole, get: broken })
   })
   await page.getByRole('navigation').getByRole('link', { name: 'Book' }).click()
   const failure = page.locator('.view-failure')

@@ -12,9 +12,9 @@ import DemoBanner from './ui/DemoBanner.vue'
 import ThumbBar from './ui/ThumbBar.vue'
 import { allWords, withWords } from './i18n'
 import { lazily, LoadError, missing, reportMissing, tryAgain } from './loading'
-import { useFaultText } from './ui/faults'
+import { useFaultText } from './ui/words/faults'
 import { useTheme } from './ui/theme'
-import PushButton from './ui/PushButton.vue'
+import PushButton from './ui/fields/PushButton.vue'
 
 const FindDialog = lazily(withWords(() => import('./ui/FindDialog.vue')))
 const ViewFailure = lazily(withWords(() => import('./ui/ViewFailure.vue')))

@@ -1,14 +1,12 @@
-import { interfaceWords } from './interface'
 import { names } from './names'
-import { seasonWords } from './season'
 import { thingWords } from './things'
-import { viewWords } from './views'
+import { appWords } from './views/app'
+import { lineUpWords } from './views/lineUp'
 
 /** What the first screen says. */
 export const firstWords = {
-  ...interfaceWords,
-  ...viewWords,
-  ...seasonWords,
+  ...appWords,
+  ...lineUpWords,
   ...names,
   ...thingWords,
   fault: {

@@ -1,30 +1,57 @@
 import { changeWords } from './changes'
 import { faults, fieldNames } from './faults'
-import { feedWords } from './feed'
-import { feedReasons } from './feedReasons'
-import { kitchenWords } from './kitchen'
-import { laterViewWords } from './laterViews'
-import { mixReasons } from './mixReasons'
-import { mixingWords } from './mixing'
-import { planningWords } from './planning'
-import { potPageWords } from './potPage'
-import { reasons } from './reasons'
-import { seasonReasons } from './seasonReasons'
-import { waterReasons, waterWords } from './water'
-import { weatherWords } from './weather'
+import { productNames } from './productNames'
+import { containerReasons } from './reasons/container'
+import { mixReasons } from './reasons/mix'
+import { plantReasons } from './reasons/plant'
+import { placeReasons } from './reasons/place'
+import { fitReasons } from './reasons/fit'
+import { waterReasons } from './reasons/water'
+import { weatherReasons } from './reasons/weather'
+import { feedReasons } from './reasons/feed'
+import { seasonReasons } from './reasons/season'
+import { roundWords } from './views/round'
+import { waterWords } from './views/water'
+import { weatherWords } from './views/weather'
+import { placeWords } from './views/place'
+import { fitWords } from './views/fit'
+import { containerWords } from './views/container'
+import { mixWords } from './views/mix'
+import { kitchenWords } from './views/kitchen'
+import { feedWords } from './views/feed'
+import { potPageWords } from './views/potPage'
+import { bookWords } from './views/book'
+import { settingsWords } from './views/settings'
+import { partWords } from './views/parts'
 
 /** What the other views say, and every answer to “why?”: loaded with the first of them. */
 export const laterWords = {
-  ...laterViewWords,
-  ...planningWords,
-  ...mixingWords,
-  ...kitchenWords,
-  ...weatherWords,
-  ...potPageWords,
+  ...productNames,
+  ...roundWords,
   ...waterWords,
+  ...weatherWords,
+  ...placeWords,
+  ...fitWords,
+  ...containerWords,
+  ...mixWords,
+  ...kitchenWords,
   ...feedWords,
+  ...potPageWords,
+  ...bookWords,
+  ...settingsWords,
+  ...partWords,
   change: changeWords,
   fault: faults,
   field: fieldNames,
-  reason: { ...reasons, ...mixReasons, ...seasonReasons, ...waterReasons, ...feedReasons },
+  reason: {
+    ...containerReasons,
+    ...mixReasons,
+    ...plantReasons,
+    ...placeReasons,
+    ...fitReasons,
+    ...waterReasons,
+    ...weatherReasons,
+    ...feedReasons,
+    ...seasonReasons,
+  },
 }

@@ -5,8 +5,8 @@ import { Search } from '@element-plus/icons-vue'
 import { viewGroups } from '../router'
 import { useGardenStore } from '../stores/garden'
 import { useTodayStore } from '../stores/today'
-import { useFormat } from './format'
-import PushButton from './PushButton.vue'
+import { useFormat } from './words/format'
+import PushButton from './fields/PushButton.vue'
 
 /** Without its ways through the app where those lie at the thumb. */
 defineProps<{ isNarrow: boolean }>()

@@ -5,7 +5,7 @@ import { useTimeoutFn } from '@vueuse/core'
 import { useI18n } from 'vue-i18n'
 import { allWords } from '../i18n'
 import { useGardenStore } from '../stores/garden'
-import PushButton from './PushButton.vue'
+import PushButton from './fields/PushButton.vue'
 
 /** Says what was just saved and offers to take it back. */
 const store = useGardenStore()

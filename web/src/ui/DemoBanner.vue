@@ -5,8 +5,8 @@ import { useI18n } from 'vue-i18n'
 import { Close } from '@element-plus/icons-vue'
 import { useGardenStore } from '../stores/garden'
 import { useTodayStore } from '../stores/today'
-import { useFormat } from './format'
-import PushButton from './PushButton.vue'
+import { useFormat } from './words/format'
+import PushButton from './fields/PushButton.vue'
 
 const store = useGardenStore()
 const { now } = storeToRefs(useTodayStore())

@@ -7,8 +7,8 @@ import { catalogue, recipes, starterProducts } from '@rimbo/core'
 import { views } from '../router'
 import { useGardenStore } from '../stores/garden'
 import { useTodayStore } from '../stores/today'
-import { useNames } from './names'
-import TextField from './TextField.vue'
+import { useNames } from './words/names'
+import TextField from './fields/TextField.vue'
 
 /** Finds a pot, plant, mix, product or view by a few letters. */
 const emit = defineEmits<{ close: [] }>()

@@ -6,7 +6,7 @@ import { GARDEN_VERSION } from '@rimbo/core'
 import { downloadText, fileStem } from '../data/files'
 import { LaterGardenError, type StorageError } from '../data/trouble'
 import { useGardenStore } from '../stores/garden'
-import PushButton from './PushButton.vue'
+import PushButton from './fields/PushButton.vue'
 
 /** Stands in the place of the garden where it cannot be opened, or not be written to: what is safe, and what can be done. */
 const props = defineProps<{ trouble: StorageError | LaterGardenError }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import PushButton from './PushButton.vue'
+import PushButton from './fields/PushButton.vue'
 import './potList.css'
 
 /** A list of pots to choose from: each with a few words, and columns beside it. */

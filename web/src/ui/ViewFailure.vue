@@ -3,7 +3,7 @@ import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { saveGardenFile } from '../data/files'
 import { useGardenStore } from '../stores/garden'
-import PushButton from './PushButton.vue'
+import PushButton from './fields/PushButton.vue'
 
 /** Stands in the place of a view that could not be drawn: what can still be done, in a gardener's words. */
 defineProps<{ reason: string }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import PushButton from './PushButton.vue'
+import PushButton from './fields/PushButton.vue'
 
 /** How far long work is, and the way to end it. */
 const props = defineProps<{ share: number; label: string }>()

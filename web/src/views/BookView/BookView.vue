@@ -13,10 +13,10 @@ import {
 } from '@rimbo/core'
 import { downloadText, fileStem } from '../../data/files'
 import { useGardenStore } from '../../stores/garden'
-import ChoiceField from '../../ui/ChoiceField.vue'
-import { useFormat } from '../../ui/format'
-import { useRecordWords } from '../../ui/recordWords'
-import PushButton from '../../ui/PushButton.vue'
+import ChoiceField from '../../ui/fields/ChoiceField.vue'
+import { useFormat } from '../../ui/words/format'
+import { useRecordWords } from '../../ui/words/recordWords'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 const store = useGardenStore()
 const { garden, canUndo, canRedo, undoLabel } = storeToRefs(store)

@@ -4,7 +4,7 @@ import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { daysBetween, type FeedToday, type PotToday } from '@rimbo/core'
 import { useTodayStore } from '../../stores/today'
-import { usePotWords } from '../../ui/potWords'
+import { usePotWords } from '../../ui/words/potWords'
 import PotTable from '../../ui/PotTable.vue'
 
 /** All pots with plants: what each is short of, whether it is salty, and when it is fed next. */

@@ -18,15 +18,15 @@ import {
 } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
-import ChoiceField from '../../ui/ChoiceField.vue'
-import { useFormat } from '../../ui/format'
-import { useNames } from '../../ui/names'
-import NumberField from '../../ui/NumberField.vue'
-import SwitchButtons from '../../ui/SwitchButtons.vue'
-import WhyNumber from '../../ui/WhyNumber.vue'
+import ChoiceField from '../../ui/fields/ChoiceField.vue'
+import { useFormat } from '../../ui/words/format'
+import { useNames } from '../../ui/words/names'
+import NumberField from '../../ui/fields/NumberField.vue'
+import SwitchButtons from '../../ui/fields/SwitchButtons.vue'
+import WhyNumber from '../../ui/words/WhyNumber.vue'
 import { useFeeding } from './useFeeding'
 import { usePlans } from './usePlans'
-import PushButton from '../../ui/PushButton.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** Every school of feeding, judged by the ledger of this pot before it is chosen. */
 const props = defineProps<{ pot: PotToday; feed: FeedToday }>()

@@ -21,13 +21,13 @@ import {
 } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
-import ChoiceField from '../../ui/ChoiceField.vue'
-import { useFormat } from '../../ui/format'
-import { useNames } from '../../ui/names'
-import QuantityField from '../../ui/QuantityField.vue'
-import WhyNumber from '../../ui/WhyNumber.vue'
+import ChoiceField from '../../ui/fields/ChoiceField.vue'
+import { useFormat } from '../../ui/words/format'
+import { useNames } from '../../ui/words/names'
+import QuantityField from '../../ui/fields/QuantityField.vue'
+import WhyNumber from '../../ui/words/WhyNumber.vue'
 import ProductForm from './ProductForm.vue'
-import PushButton from '../../ui/PushButton.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** The feeds at hand: what their labels say, what a spoon weighs, and how much is left. */
 const store = useGardenStore()

@@ -23,16 +23,16 @@ import {
   type InLitre,
 } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
-import ChoiceField from '../../ui/ChoiceField.vue'
-import { useFormat } from '../../ui/format'
-import { useNames } from '../../ui/names'
-import NumberField from '../../ui/NumberField.vue'
-import { useOptions } from '../../ui/options'
+import ChoiceField from '../../ui/fields/ChoiceField.vue'
+import { useFormat } from '../../ui/words/format'
+import { useNames } from '../../ui/words/names'
+import NumberField from '../../ui/fields/NumberField.vue'
+import { useOptions } from '../../ui/fields/options'
 import { useFollowing } from '../../ui/useFollowing'
-import QuantityField from '../../ui/QuantityField.vue'
-import WhyNumber from '../../ui/WhyNumber.vue'
+import QuantityField from '../../ui/fields/QuantityField.vue'
+import WhyNumber from '../../ui/words/WhyNumber.vue'
 import { useFaultWords, useStrengthWords } from './useStrengthWords'
-import PushButton from '../../ui/PushButton.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** Feeds dissolved together: strength, salt, and whether they can be; in the can and as stock. */
 const store = useGardenStore()

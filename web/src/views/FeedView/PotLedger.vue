@@ -13,9 +13,9 @@ import {
 import LedgerChart from '../../drawing/LedgerChart.vue'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
-import { useFormat } from '../../ui/format'
-import { usePotWords } from '../../ui/potWords'
-import WhyNumber from '../../ui/WhyNumber.vue'
+import { useFormat } from '../../ui/words/format'
+import { usePotWords } from '../../ui/words/potWords'
+import WhyNumber from '../../ui/words/WhyNumber.vue'
 import FeedNow from './FeedNow.vue'
 
 /** One pot: its ledger in time, how it stands, and what it is given now. */

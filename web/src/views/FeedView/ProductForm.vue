@@ -12,16 +12,16 @@ import {
   type FeedProduct,
   type Settings,
 } from '@rimbo/core'
-import ChoiceField from '../../ui/ChoiceField.vue'
-import { useFaultText } from '../../ui/faults'
-import { useFormat } from '../../ui/format'
-import NumberField from '../../ui/NumberField.vue'
-import { useOptions } from '../../ui/options'
-import QuantityField from '../../ui/QuantityField.vue'
-import SwitchButtons from '../../ui/SwitchButtons.vue'
-import TextField from '../../ui/TextField.vue'
+import ChoiceField from '../../ui/fields/ChoiceField.vue'
+import { useFaultText } from '../../ui/words/faults'
+import { useFormat } from '../../ui/words/format'
+import NumberField from '../../ui/fields/NumberField.vue'
+import { useOptions } from '../../ui/fields/options'
+import QuantityField from '../../ui/fields/QuantityField.vue'
+import SwitchButtons from '../../ui/fields/SwitchButtons.vue'
+import TextField from '../../ui/fields/TextField.vue'
 import { printedNutrients, useProductForm } from './useProductForm'
-import PushButton from '../../ui/PushButton.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** A feed of the gardener's own, typed in as its label stands. */
 const props = defineProps<{

@@ -18,7 +18,7 @@ import {
 } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
-import { useNames } from '../../ui/names'
+import { useNames } from '../../ui/words/names'
 
 /** Giving a feed: the dose of any product for the chosen pot, and its record. */
 export function useFeeding(pot: Ref<PotToday>, feed: Ref<FeedToday>) {

@@ -1,7 +1,7 @@
 import { useI18n } from 'vue-i18n'
 import type { MixFault, SolutionStrength } from '@rimbo/core'
-import { useFormat } from '../../ui/format'
-import { useNames } from '../../ui/names'
+import { useFormat } from '../../ui/words/format'
+import { useNames } from '../../ui/words/names'
 
 /** A solution in words: parts per million of each nutrient, and its EC. */
 export function useStrengthWords() {

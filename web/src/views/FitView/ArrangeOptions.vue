@@ -12,13 +12,13 @@ import {
   type ContainerType,
   type Garden,
 } from '@rimbo/core'
-import ChoiceField from '../../ui/ChoiceField.vue'
-import CountField from '../../ui/CountField.vue'
-import { useFormat } from '../../ui/format'
-import { numberIn } from '../../ui/numberIn'
-import { useOptions } from '../../ui/options'
-import TextField from '../../ui/TextField.vue'
-import PushButton from '../../ui/PushButton.vue'
+import ChoiceField from '../../ui/fields/ChoiceField.vue'
+import CountField from '../../ui/fields/CountField.vue'
+import { useFormat } from '../../ui/words/format'
+import { numberIn } from '../../ui/fields/numberIn'
+import { useOptions } from '../../ui/fields/options'
+import TextField from '../../ui/fields/TextField.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** By which school to arrange, how densely, and what could be bought for how much. */
 const props = defineProps<{ garden: Garden; wanted: ArrangementWishes }>()

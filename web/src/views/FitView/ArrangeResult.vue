@@ -12,10 +12,10 @@ import {
 } from '@rimbo/core'
 import SectionFigure from '../../drawing/SectionFigure.vue'
 import { useTodayStore } from '../../stores/today'
-import { useFormat } from '../../ui/format'
-import { useNames } from '../../ui/names'
-import ReasonList from '../../ui/ReasonList.vue'
-import WhyNumber from '../../ui/WhyNumber.vue'
+import { useFormat } from '../../ui/words/format'
+import { useNames } from '../../ui/words/names'
+import ReasonList from '../../ui/words/ReasonList.vue'
+import WhyNumber from '../../ui/words/WhyNumber.vue'
 
 /** The arrangement that was found: each pot in section with its grown plants, and who was left out. */
 const props = defineProps<{

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
 import type { DenseOption } from '@rimbo/core'
-import { useFormat } from '../../ui/format'
-import WhyNumber from '../../ui/WhyNumber.vue'
+import { useFormat } from '../../ui/words/format'
+import WhyNumber from '../../ui/words/WhyNumber.vue'
 
 /** One, two, three … plants in the pot side by side: what all give, and how big each gets. */
 defineProps<{ options: readonly DenseOption[]; chosen: number }>()

@@ -6,14 +6,14 @@ import { nanoid } from 'nanoid'
 import { applyArrangement, edits, noArrangement, type ArrangementWishes } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
-import { useFaultText } from '../../ui/faults'
+import { useFaultText } from '../../ui/words/faults'
 import WorkProgress from '../../ui/WorkProgress.vue'
 import type { ArrangeWork, Arranged } from '../../workers/arrange.worker'
 import { useWorker } from '../../workers/useWorker'
 import ArrangeOptions from './ArrangeOptions.vue'
 import ArrangeResult from './ArrangeResult.vue'
 import WishList from './WishList.vue'
-import PushButton from '../../ui/PushButton.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 const store = useGardenStore()
 const { garden } = storeToRefs(store)

@@ -19,12 +19,12 @@ import { lazily } from '../../loading'
 import { useGardenStore } from '../../stores/garden'
 import { useChosenStore } from '../../stores/chosen'
 import { useTodayStore } from '../../stores/today'
-import { useFormat } from '../../ui/format'
-import { useNames } from '../../ui/names'
-import TextField from '../../ui/TextField.vue'
+import { useFormat } from '../../ui/words/format'
+import { useNames } from '../../ui/words/names'
+import TextField from '../../ui/fields/TextField.vue'
 import FitPots from './FitPots.vue'
 import FitVerdicts from './FitVerdicts.vue'
-import PushButton from '../../ui/PushButton.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 const VarietyForm = lazily(() => import('./VarietyForm.vue'))
 

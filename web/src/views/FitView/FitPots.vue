@@ -2,7 +2,7 @@
 import { useI18n } from 'vue-i18n'
 import type { PotToday } from '@rimbo/core'
 import SectionFigure from '../../drawing/SectionFigure.vue'
-import { useFormat } from '../../ui/format'
+import { useFormat } from '../../ui/words/format'
 
 /** All pots in section, one of them chosen. */
 defineProps<{ pots: readonly PotToday[]; chosenId: string }>()

@@ -14,10 +14,10 @@ import {
 } from '@rimbo/core'
 import SectionFigure from '../../drawing/SectionFigure.vue'
 import { useTodayStore } from '../../stores/today'
-import { useFormat } from '../../ui/format'
-import { useNames } from '../../ui/names'
-import ReasonList from '../../ui/ReasonList.vue'
-import WhyNumber from '../../ui/WhyNumber.vue'
+import { useFormat } from '../../ui/words/format'
+import { useNames } from '../../ui/words/names'
+import ReasonList from '../../ui/words/ReasonList.vue'
+import WhyNumber from '../../ui/words/WhyNumber.vue'
 import DenseTable from './DenseTable.vue'
 
 /** Some plants in a pot at its place: what they are expected to yield, what stands in the way, and what each school says. */

@@ -2,8 +2,8 @@
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { lazily } from '../../loading'
-import { useOptions } from '../../ui/options'
-import SwitchButtons from '../../ui/SwitchButtons.vue'
+import { useOptions } from '../../ui/fields/options'
+import SwitchButtons from '../../ui/fields/SwitchButtons.vue'
 import FitPair from './FitPair.vue'
 
 const FitArrange = lazily(() => import('./FitArrange.vue'))

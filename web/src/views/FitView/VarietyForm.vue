@@ -12,12 +12,12 @@ import {
   type Habit,
   type Variety,
 } from '@rimbo/core'
-import ChoiceField from '../../ui/ChoiceField.vue'
-import { useFaultText } from '../../ui/faults'
-import { useOptions } from '../../ui/options'
-import QuantityField from '../../ui/QuantityField.vue'
-import TextField from '../../ui/TextField.vue'
-import PushButton from '../../ui/PushButton.vue'
+import ChoiceField from '../../ui/fields/ChoiceField.vue'
+import { useFaultText } from '../../ui/words/faults'
+import { useOptions } from '../../ui/fields/options'
+import QuantityField from '../../ui/fields/QuantityField.vue'
+import TextField from '../../ui/fields/TextField.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** A variety of the gardener's own: copied from another, or changed. */
 const props = defineProps<{ start: Variety; isNew: boolean }>()

@@ -3,8 +3,8 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { Delete } from '@element-plus/icons-vue'
 import { catalogue, varietyOf, wishKinds, type ArrangementWishes, type Garden } from '@rimbo/core'
-import { useNames } from '../../ui/names'
-import PushButton from '../../ui/PushButton.vue'
+import { useNames } from '../../ui/words/names'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 type Wish = ArrangementWishes['wishes'][number]
 

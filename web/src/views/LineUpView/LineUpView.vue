@@ -13,12 +13,12 @@ import type { useFeedingStore } from '../../stores/feeding'
 import { useGardenStore } from '../../stores/garden'
 import { useChosenStore } from '../../stores/chosen'
 import { useTodayStore } from '../../stores/today'
-import { useFormat } from '../../ui/format'
-import SwitchButtons from '../../ui/SwitchButtons.vue'
-import { usePotWords } from '../../ui/potWords'
+import { useFormat } from '../../ui/words/format'
+import SwitchButtons from '../../ui/fields/SwitchButtons.vue'
+import { usePotWords } from '../../ui/words/potWords'
 import { useContainerEdits } from './useContainerEdits'
 import { useShownDay } from './useShownDay'
-import PushButton from '../../ui/PushButton.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 const ContainerForm = lazily(withWords(() => import('./ContainerForm.vue')))
 const PotPanel = lazily(withWords(() => import('./PotPanel.vue')))

@@ -13,8 +13,8 @@ import {
 } from '@rimbo/core'
 import DrillingPlan from '../../drawing/DrillingPlan.vue'
 import { useTodayStore } from '../../stores/today'
-import { useFormat } from '../../ui/format'
-import WhyNumber from '../../ui/WhyNumber.vue'
+import { useFormat } from '../../ui/words/format'
+import WhyNumber from '../../ui/words/WhyNumber.vue'
 
 /** What a pot weighs, how hot its roots get, how it drains, and whether food may grow in it. */
 const props = defineProps<{ garden: Garden; pot: PotToday }>()

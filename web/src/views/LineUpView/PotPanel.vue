@@ -4,13 +4,13 @@ import { useI18n } from 'vue-i18n'
 import { Back, CopyDocument, Delete, Edit, Right } from '@element-plus/icons-vue'
 import { innerSizeMm, judgeLabel, standingRimMm, type Garden, type PotToday } from '@rimbo/core'
 import SectionFigure from '../../drawing/SectionFigure.vue'
-import { useFormat } from '../../ui/format'
-import { useNames } from '../../ui/names'
-import { usePotWords } from '../../ui/potWords'
-import WhyNumber from '../../ui/WhyNumber.vue'
+import { useFormat } from '../../ui/words/format'
+import { useNames } from '../../ui/words/names'
+import { usePotWords } from '../../ui/words/potWords'
+import WhyNumber from '../../ui/words/WhyNumber.vue'
 import PotChecks from './PotChecks.vue'
 import VolumeFacts from './VolumeFacts.vue'
-import PushButton from '../../ui/PushButton.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** Everything known of one pot today, each number with its reasons. */
 const props = defineProps<{ garden: Garden; pot: PotToday }>()

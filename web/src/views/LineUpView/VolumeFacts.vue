@@ -9,9 +9,9 @@ import {
   type ContainerVolumes,
   type LabelFinding,
 } from '@rimbo/core'
-import { useFormat } from '../../ui/format'
-import { useReasonText } from '../../ui/reasons'
-import WhyNumber from '../../ui/WhyNumber.vue'
+import { useFormat } from '../../ui/words/format'
+import { useReasonText } from '../../ui/words/reasons'
+import WhyNumber from '../../ui/words/WhyNumber.vue'
 
 /** What a container truly holds, beside what its label says. */
 const props = defineProps<{

@@ -12,11 +12,11 @@ import {
   type Material,
   type WallColour,
 } from '@rimbo/core'
-import ChoiceField from '../../ui/ChoiceField.vue'
-import CountField from '../../ui/CountField.vue'
-import { useFaultText } from '../../ui/faults'
-import { useOptions } from '../../ui/options'
-import QuantityField from '../../ui/QuantityField.vue'
+import ChoiceField from '../../ui/fields/ChoiceField.vue'
+import CountField from '../../ui/fields/CountField.vue'
+import { useFaultText } from '../../ui/words/faults'
+import { useOptions } from '../../ui/fields/options'
+import QuantityField from '../../ui/fields/QuantityField.vue'
 
 /** Wall, holes and the pour test: what can be told later, and seldom has to be. */
 const props = defineProps<{ faults: Readonly<Record<string, Fault>> }>()

@@ -3,7 +3,7 @@ import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { daysBetween } from '@rimbo/core'
 import { useTodayStore } from '../../stores/today'
-import { useFormat } from '../../ui/format'
+import { useFormat } from '../../ui/words/format'
 
 /** The day that the line-up shows, today until the line is drawn elsewhere, and its words. */
 export function useShownDay() {

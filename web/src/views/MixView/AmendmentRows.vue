@@ -9,9 +9,9 @@ import {
   type Amendment,
   type Recipe,
 } from '@rimbo/core'
-import ChoiceField from '../../ui/ChoiceField.vue'
-import { useOptions } from '../../ui/options'
-import PushButton from '../../ui/PushButton.vue'
+import ChoiceField from '../../ui/fields/ChoiceField.vue'
+import { useOptions } from '../../ui/fields/options'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** What is strewn into a mix beside its parts: by the litre, or by the spoon for each pot. */
 const props = defineProps<{ recipe: Recipe }>()

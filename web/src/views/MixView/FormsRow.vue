@@ -10,8 +10,8 @@ import {
   type Shape,
 } from '@rimbo/core'
 import MixColumn from '../../drawing/MixColumn.vue'
-import { useFormat } from '../../ui/format'
-import ReasonList from '../../ui/ReasonList.vue'
+import { useFormat } from '../../ui/words/format'
+import ReasonList from '../../ui/words/ReasonList.vue'
 
 /** The same mix in low and tall vessels, and over a layer of stones. */
 const props = defineProps<{ mix: Mix; shown: PotToday | undefined }>()

@@ -4,11 +4,11 @@ import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { edits, densityGMlOf, handfulMlFrom, measuresSchema, productIds } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
-import ChoiceField from '../../ui/ChoiceField.vue'
-import { useFormat } from '../../ui/format'
-import { useNames } from '../../ui/names'
-import QuantityField from '../../ui/QuantityField.vue'
-import PushButton from '../../ui/PushButton.vue'
+import ChoiceField from '../../ui/fields/ChoiceField.vue'
+import { useFormat } from '../../ui/words/format'
+import { useNames } from '../../ui/words/names'
+import QuantityField from '../../ui/fields/QuantityField.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** One handful on the scale says what this gardener's hand holds. */
 const store = useGardenStore()

@@ -13,14 +13,14 @@ import {
   TABLED_SUCTIONS_CM,
   type Ingredient,
 } from '@rimbo/core'
-import ChoiceField from '../../ui/ChoiceField.vue'
-import { useFaultText } from '../../ui/faults'
-import { useOptions } from '../../ui/options'
-import QuantityField from '../../ui/QuantityField.vue'
-import TextField from '../../ui/TextField.vue'
-import NumberField from '../../ui/NumberField.vue'
+import ChoiceField from '../../ui/fields/ChoiceField.vue'
+import { useFaultText } from '../../ui/words/faults'
+import { useOptions } from '../../ui/fields/options'
+import QuantityField from '../../ui/fields/QuantityField.vue'
+import TextField from '../../ui/fields/TextField.vue'
+import NumberField from '../../ui/fields/NumberField.vue'
 import { plainFields, shareFields, useIngredientForm } from './useIngredientForm'
-import PushButton from '../../ui/PushButton.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** An ingredient of the gardener's own, or a typical one with figures of their own. */
 const props = defineProps<{

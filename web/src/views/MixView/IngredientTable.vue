@@ -18,10 +18,10 @@ import {
 } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
-import { useFormat } from '../../ui/format'
-import { useNames } from '../../ui/names'
+import { useFormat } from '../../ui/words/format'
+import { useNames } from '../../ui/words/names'
 import IngredientForm from './IngredientForm.vue'
-import PushButton from '../../ui/PushButton.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** Everything there is to mix with: typical, the gardener's own, and measured. */
 const store = useGardenStore()

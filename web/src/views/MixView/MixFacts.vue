@@ -2,8 +2,8 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { PotFilling, Ranged, Reason, TriedMix, TriedPot } from '@rimbo/core'
-import { useFormat } from '../../ui/format'
-import WhyNumber from '../../ui/WhyNumber.vue'
+import { useFormat } from '../../ui/words/format'
+import WhyNumber from '../../ui/words/WhyNumber.vue'
 import RangeStrip from './RangeStrip.vue'
 
 /** What a mix is by itself and in one pot, each number beside its published range. */

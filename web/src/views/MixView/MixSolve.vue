@@ -12,17 +12,17 @@ import {
   type Recipe,
 } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
-import ChoiceField from '../../ui/ChoiceField.vue'
-import CountField from '../../ui/CountField.vue'
-import { useFaultText } from '../../ui/faults'
-import { useOptions } from '../../ui/options'
-import QuantityField from '../../ui/QuantityField.vue'
+import ChoiceField from '../../ui/fields/ChoiceField.vue'
+import CountField from '../../ui/fields/CountField.vue'
+import { useFaultText } from '../../ui/words/faults'
+import { useOptions } from '../../ui/fields/options'
+import QuantityField from '../../ui/fields/QuantityField.vue'
 import WorkProgress from '../../ui/WorkProgress.vue'
 import type { MixAnswer, MixWork } from '../../workers/mix.worker'
 import { useWorker } from '../../workers/useWorker'
 import SolveBounds from './SolveBounds.vue'
 import SolvedMix from './SolvedMix.vue'
-import PushButton from '../../ui/PushButton.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** What is asked of a mix, and the best there is for it. */
 const props = defineProps<{ containerIds: readonly string[] }>()

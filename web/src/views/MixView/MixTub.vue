@@ -4,12 +4,12 @@ import { useI18n } from 'vue-i18n'
 import type { MixPlan, Recipe } from '@rimbo/core'
 import { lazily } from '../../loading'
 import WetSection from '../../drawing/WetSection.vue'
-import { useFormat } from '../../ui/format'
+import { useFormat } from '../../ui/words/format'
 import MixFacts from './MixFacts.vue'
 import PartsTable from './PartsTable.vue'
 import TubDrawing from './TubDrawing.vue'
 import type { Mixing } from './useMixing'
-import PushButton from '../../ui/PushButton.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 const FormsRow = lazily(() => import('./FormsRow.vue'))
 

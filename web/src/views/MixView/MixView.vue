@@ -15,16 +15,16 @@ import {
 } from '@rimbo/core'
 import { lazily } from '../../loading'
 import { useGardenStore } from '../../stores/garden'
-import ChoiceField from '../../ui/ChoiceField.vue'
-import { useFormat } from '../../ui/format'
-import { useNames } from '../../ui/names'
-import { useOptions } from '../../ui/options'
-import SwitchButtons from '../../ui/SwitchButtons.vue'
+import ChoiceField from '../../ui/fields/ChoiceField.vue'
+import { useFormat } from '../../ui/words/format'
+import { useNames } from '../../ui/words/names'
+import { useOptions } from '../../ui/fields/options'
+import SwitchButtons from '../../ui/fields/SwitchButtons.vue'
 import MixTub from './MixTub.vue'
 import OwnMixes from './OwnMixes.vue'
 import SaveRecipe from './SaveRecipe.vue'
 import { OWN, useMixing } from './useMixing'
-import PushButton from '../../ui/PushButton.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 const MixBatches = lazily(() => import('./MixBatches.vue'))
 const MixSolve = lazily(() => import('./MixSolve.vue'))

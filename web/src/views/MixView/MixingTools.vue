@@ -3,7 +3,7 @@ import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { edits, fieldSchema, measuresSchema } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
-import QuantityField from '../../ui/QuantityField.vue'
+import QuantityField from '../../ui/fields/QuantityField.vue'
 import { useFollowing } from '../../ui/useFollowing'
 
 /** The tub and the scoop that this gardener mixes with, kept as they are typed. */

@@ -2,8 +2,8 @@
 import { useI18n } from 'vue-i18n'
 import type { PotToday } from '@rimbo/core'
 import WetSection from '../../drawing/WetSection.vue'
-import { useFormat } from '../../ui/format'
-import { useNames } from '../../ui/names'
+import { useFormat } from '../../ui/words/format'
+import { useNames } from '../../ui/words/names'
 
 /** Each pot in section with the mix that is set for it. */
 defineProps<{ pots: readonly PotToday[] }>()

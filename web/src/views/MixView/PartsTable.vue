@@ -15,13 +15,13 @@ import {
   type Recipe,
 } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
-import ChoiceField from '../../ui/ChoiceField.vue'
-import { useFormat } from '../../ui/format'
-import { useNames } from '../../ui/names'
-import { useOptions } from '../../ui/options'
-import SwitchButtons from '../../ui/SwitchButtons.vue'
+import ChoiceField from '../../ui/fields/ChoiceField.vue'
+import { useFormat } from '../../ui/words/format'
+import { useNames } from '../../ui/words/names'
+import { useOptions } from '../../ui/fields/options'
+import SwitchButtons from '../../ui/fields/SwitchButtons.vue'
 import AmendmentRows from './AmendmentRows.vue'
-import PushButton from '../../ui/PushButton.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** A recipe as numbers: in parts, percent or litres, as it was heard. */
 const props = defineProps<{ recipe: Recipe; looseL: number }>()

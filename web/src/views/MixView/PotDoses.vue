@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
 import type { PotFilling } from '@rimbo/core'
-import { useFormat } from '../../ui/format'
-import { useNames } from '../../ui/names'
-import WhyNumber from '../../ui/WhyNumber.vue'
+import { useFormat } from '../../ui/words/format'
+import { useNames } from '../../ui/words/names'
+import WhyNumber from '../../ui/words/WhyNumber.vue'
 
 /** What each pot gets when it is filled: mix, lime and starter feed, in grams and by hand. */
 defineProps<{ fillings: readonly PotFilling[]; feedName: string; limeName: string }>()

@@ -2,9 +2,9 @@
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { nameSchema, type Recipe } from '@rimbo/core'
-import { useFaultText } from '../../ui/faults'
-import TextField from '../../ui/TextField.vue'
-import PushButton from '../../ui/PushButton.vue'
+import { useFaultText } from '../../ui/words/faults'
+import TextField from '../../ui/fields/TextField.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** Keeps a changed recipe, or puts it back; removes one of the gardener's own. */
 const props = defineProps<{ base: Recipe; recipe: Recipe; isChanged: boolean; isOwn: boolean }>()

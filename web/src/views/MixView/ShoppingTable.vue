@@ -4,8 +4,8 @@ import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import type { MixPlan, Pack } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
-import { useFormat } from '../../ui/format'
-import { useNames } from '../../ui/names'
+import { useFormat } from '../../ui/words/format'
+import { useNames } from '../../ui/words/names'
 
 /** What to buy for it: whole packs, the cheapest together, and what they leave over. */
 defineProps<{ plan: MixPlan }>()

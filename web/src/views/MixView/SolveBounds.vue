@@ -10,8 +10,8 @@ import {
 } from '@rimbo/core'
 import { computed } from 'vue'
 import { useGardenStore } from '../../stores/garden'
-import { useFormat } from '../../ui/format'
-import { useNames } from '../../ui/names'
+import { useFormat } from '../../ui/words/format'
+import { useNames } from '../../ui/words/names'
 
 /** What may go into the mix, how much of it at least and at most. */
 const wishes = defineModel<IngredientWish[]>({ required: true })

@@ -2,12 +2,12 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { type MixAim, type MixLimit, type Recipe } from '@rimbo/core'
-import { useFormat } from '../../ui/format'
-import { useNames } from '../../ui/names'
-import WhyNumber from '../../ui/WhyNumber.vue'
+import { useFormat } from '../../ui/words/format'
+import { useNames } from '../../ui/words/names'
+import WhyNumber from '../../ui/words/WhyNumber.vue'
 import type { MixAnswer } from '../../workers/mix.worker'
 import TubDrawing from './TubDrawing.vue'
-import PushButton from '../../ui/PushButton.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** The mix that was found, what it is, and what keeps it from being better; or why there is none. */
 const props = defineProps<{ answer: MixAnswer }>()

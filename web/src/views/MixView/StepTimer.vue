@@ -2,7 +2,7 @@
 import { computed, onScopeDispose, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useNow } from '@vueuse/core'
-import PushButton from '../../ui/PushButton.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** Counts a wait down by the clock, so that it goes on while other things are looked at. */
 const props = defineProps<{ minutes: number; about: string }>()

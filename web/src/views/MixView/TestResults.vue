@@ -12,10 +12,10 @@ import {
   type Reason,
 } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
-import { useFormat } from '../../ui/format'
-import { useNames } from '../../ui/names'
-import WhyNumber from '../../ui/WhyNumber.vue'
-import PushButton from '../../ui/PushButton.vue'
+import { useFormat } from '../../ui/words/format'
+import { useNames } from '../../ui/words/names'
+import WhyNumber from '../../ui/words/WhyNumber.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** What was measured so far, newest first, and what follows from it. */
 const store = useGardenStore()

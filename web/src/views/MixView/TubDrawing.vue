@@ -4,8 +4,8 @@ import { useI18n } from 'vue-i18n'
 import { boundaryMoved, type BatchLine, type Recipe } from '@rimbo/core'
 import MixHatch from '../../drawing/MixHatch.vue'
 import { vDrag } from '../../drawing/vDrag'
-import { useFormat } from '../../ui/format'
-import { useNames } from '../../ui/names'
+import { useFormat } from '../../ui/words/format'
+import { useNames } from '../../ui/words/names'
 
 /**
  * The tub in section before mixing: a layer for each ingredient, as high as its

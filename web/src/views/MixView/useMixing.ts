@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n'
 import { isSameMix, own, recipeOf, recipes, tryMix, type Recipe } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
-import { useNames } from '../../ui/names'
+import { useNames } from '../../ui/words/names'
 
 /** One recipe for the chosen pots, or each pot with the mix that is set for it. */
 export const OWN = 'each-its-own'

@@ -2,10 +2,10 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { own, type SpaceLoad, type StandingFault } from '@rimbo/core'
-import { useFormat } from '../../ui/format'
-import { useReasonText } from '../../ui/reasons'
-import ReasonList from '../../ui/ReasonList.vue'
-import WhyNumber from '../../ui/WhyNumber.vue'
+import { useFormat } from '../../ui/words/format'
+import { useReasonText } from '../../ui/words/reasons'
+import ReasonList from '../../ui/words/ReasonList.vue'
+import WhyNumber from '../../ui/words/WhyNumber.vue'
 
 /** What is wrong with how pots stand, and what the floor is asked to carry. */
 const props = defineProps<{

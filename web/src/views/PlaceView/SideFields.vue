@@ -2,9 +2,9 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { sideKinds, type Side } from '@rimbo/core'
-import ChoiceField from '../../ui/ChoiceField.vue'
-import { useOptions } from '../../ui/options'
-import QuantityField from '../../ui/QuantityField.vue'
+import ChoiceField from '../../ui/fields/ChoiceField.vue'
+import { useOptions } from '../../ui/fields/options'
+import QuantityField from '../../ui/fields/QuantityField.vue'
 
 /** What stands on one side of a space. */
 defineProps<{ label: string; faultAt: (field: string) => string | undefined }>()

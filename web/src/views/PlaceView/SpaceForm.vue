@@ -3,13 +3,13 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { Delete, Plus } from '@element-plus/icons-vue'
 import { own } from '@rimbo/core'
-import ChoiceField from '../../ui/ChoiceField.vue'
-import { useFaultText } from '../../ui/faults'
-import QuantityField from '../../ui/QuantityField.vue'
-import TextField from '../../ui/TextField.vue'
+import ChoiceField from '../../ui/fields/ChoiceField.vue'
+import { useFaultText } from '../../ui/words/faults'
+import QuantityField from '../../ui/fields/QuantityField.vue'
+import TextField from '../../ui/fields/TextField.vue'
 import SideFields from './SideFields.vue'
 import type { PlanForm } from './usePlanForm'
-import PushButton from '../../ui/PushButton.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** A space by its numbers; the drawing beside it follows. */
 const props = defineProps<{ form: PlanForm }>()

@@ -2,15 +2,15 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { lightReasons } from '@rimbo/core'
-import { useFormat } from '../../ui/format'
-import { dayText } from '../../ui/formatters'
-import { useOptions } from '../../ui/options'
-import SwitchButtons from '../../ui/SwitchButtons.vue'
-import WhyNumber from '../../ui/WhyNumber.vue'
+import { useFormat } from '../../ui/words/format'
+import { dayText } from '../../ui/words/formatters'
+import { useOptions } from '../../ui/fields/options'
+import SwitchButtons from '../../ui/fields/SwitchButtons.vue'
+import WhyNumber from '../../ui/words/WhyNumber.vue'
 import WorkProgress from '../../ui/WorkProgress.vue'
 import type { useSunMap } from '../../workers/useSunMap'
 import { lightMeasures, type LightMeasure } from './lightMeasures'
-import PushButton from '../../ui/PushButton.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** Which month and which light the contours show, and how far the casting is. */
 const props = defineProps<{ sun: ReturnType<typeof useSunMap>; isMeasured: boolean }>()

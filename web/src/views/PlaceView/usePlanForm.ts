@@ -16,7 +16,7 @@ import {
   type PlanPoint,
   type Side,
 } from '@rimbo/core'
-import { numberIn } from '../../ui/numberIn'
+import { numberIn } from '../../ui/fields/numberIn'
 
 interface TypedSide {
   kind: Side['kind']

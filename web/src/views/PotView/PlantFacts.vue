@@ -2,9 +2,9 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { CropForecast, PlantingToday, PotToday, Reason } from '@rimbo/core'
-import { useFormat } from '../../ui/format'
-import { useNames } from '../../ui/names'
-import WhyNumber from '../../ui/WhyNumber.vue'
+import { useFormat } from '../../ui/words/format'
+import { useNames } from '../../ui/words/names'
+import WhyNumber from '../../ui/words/WhyNumber.vue'
 
 /** A plant on a day in numbers, each with its reasons. */
 const props = defineProps<{

@@ -13,8 +13,8 @@ import {
   type Planting,
 } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
-import QuantityField from '../../ui/QuantityField.vue'
-import PushButton from '../../ui/PushButton.vue'
+import QuantityField from '../../ui/fields/QuantityField.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** What the gardener sees of a plant: its height by tape, its first flower and fruit. */
 const props = defineProps<{ planting: Planting; now: string }>()

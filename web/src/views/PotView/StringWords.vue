@@ -2,8 +2,8 @@
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { addDays, daysBetween, own, type GardenCourse, type PotString } from '@rimbo/core'
-import { useFormat } from '../../ui/format'
-import { useRecordWords } from '../../ui/recordWords'
+import { useFormat } from '../../ui/words/format'
+import { useRecordWords } from '../../ui/words/recordWords'
 
 /** A pot's string with words: each day's water, what was done, what is expected. */
 const props = defineProps<{ course: GardenCourse; string: PotString }>()

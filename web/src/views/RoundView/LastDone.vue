@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
 import type { GardenRecord } from '@rimbo/core'
-import { useFormat } from '../../ui/format'
-import { useRecordWords } from '../../ui/recordWords'
+import { useFormat } from '../../ui/words/format'
+import { useRecordWords } from '../../ui/words/recordWords'
 
 /** What was last done to a pot. */
 defineProps<{ records: readonly GardenRecord[] }>()

@@ -9,9 +9,9 @@ import {
   type GardenToday,
   type Measures,
 } from '@rimbo/core'
-import { inQuarters } from '../../ui/createFormat'
-import { useFormat } from '../../ui/format'
-import { useNames } from '../../ui/names'
+import { inQuarters } from '../../ui/words/createFormat'
+import { useFormat } from '../../ui/words/format'
+import { useNames } from '../../ui/words/names'
 
 /** Which cans get feed, how much in each, and for whom; what is strewn. */
 const props = defineProps<{ walk: FeedRound; today: GardenToday; measures: Measures }>()

@@ -17,15 +17,15 @@ import {
   type Stop,
 } from '@rimbo/core'
 import SectionFigure from '../../drawing/SectionFigure.vue'
-import { inQuarters } from '../../ui/createFormat'
-import { useFormat } from '../../ui/format'
-import { usePotWords } from '../../ui/potWords'
-import QuantityField from '../../ui/QuantityField.vue'
-import WhyNumber from '../../ui/WhyNumber.vue'
+import { inQuarters } from '../../ui/words/createFormat'
+import { useFormat } from '../../ui/words/format'
+import { usePotWords } from '../../ui/words/potWords'
+import QuantityField from '../../ui/fields/QuantityField.vue'
+import WhyNumber from '../../ui/words/WhyNumber.vue'
 import LastDone from './LastDone.vue'
 import RoundFeed from './RoundFeed.vue'
 import './roundCard.css'
-import PushButton from '../../ui/PushButton.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** One pot on the walk: what it gets, one tap to confirm, a second for anything else. */
 const props = defineProps<{

@@ -2,10 +2,10 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { SPLASH_L, type FedStop, type FeedDose } from '@rimbo/core'
-import { useFormat } from '../../ui/format'
-import { useNames } from '../../ui/names'
-import { useReasonText } from '../../ui/reasons'
-import WhyNumber from '../../ui/WhyNumber.vue'
+import { useFormat } from '../../ui/words/format'
+import { useNames } from '../../ui/words/names'
+import { useReasonText } from '../../ui/words/reasons'
+import WhyNumber from '../../ui/words/WhyNumber.vue'
 
 /** The feed of a pot on this walk: how much of what, and what holds it back. */
 const props = defineProps<{ fed: FedStop }>()

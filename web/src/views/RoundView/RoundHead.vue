@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { SPLASH_L, type FeedRound, type GardenToday, type Measures, type Round } from '@rimbo/core'
-import { useFormat } from '../../ui/format'
+import { useFormat } from '../../ui/words/format'
 import RoundCans from './RoundCans.vue'
 
 /** What to carry on this walk, and what cannot be told of it. */

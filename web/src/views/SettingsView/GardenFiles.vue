@@ -6,13 +6,13 @@ import { Download } from '@element-plus/icons-vue'
 import { InputError, type Garden } from '@rimbo/core'
 import { saveGardenFile } from '../../data/files'
 import { useGardenStore } from '../../stores/garden'
-import { useFaultText } from '../../ui/faults'
-import FileButton from '../../ui/FileButton.vue'
-import { useFormat } from '../../ui/format'
+import { useFaultText } from '../../ui/words/faults'
+import FileButton from '../../ui/fields/FileButton.vue'
+import { useFormat } from '../../ui/words/format'
 import WorkProgress from '../../ui/WorkProgress.vue'
 import type { ImportWork } from '../../workers/import.worker'
 import { useWorker } from '../../workers/useWorker'
-import PushButton from '../../ui/PushButton.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** The garden out to a file, and in from one: looked through in a worker, whole or not at all. */
 const store = useGardenStore()

@@ -4,12 +4,12 @@ import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { edits, fieldSchema, settingsSchema } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
-import NumberField from '../../ui/NumberField.vue'
-import QuantityField from '../../ui/QuantityField.vue'
-import TextField from '../../ui/TextField.vue'
-import { useFaultText } from '../../ui/faults'
+import NumberField from '../../ui/fields/NumberField.vue'
+import QuantityField from '../../ui/fields/QuantityField.vue'
+import TextField from '../../ui/fields/TextField.vue'
+import { useFaultText } from '../../ui/words/faults'
 import { useFollowing } from '../../ui/useFollowing'
-import PushButton from '../../ui/PushButton.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** The money that prices are in, and what bagged mix costs where the gardener buys. */
 const store = useGardenStore()

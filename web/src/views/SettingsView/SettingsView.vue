@@ -13,15 +13,15 @@ import {
   type UnitSystem,
 } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
-import ChoiceField from '../../ui/ChoiceField.vue'
-import { useFaultText } from '../../ui/faults'
+import ChoiceField from '../../ui/fields/ChoiceField.vue'
+import { useFaultText } from '../../ui/words/faults'
 import { themes, useTheme } from '../../ui/theme'
-import QuantityField from '../../ui/QuantityField.vue'
-import TextField from '../../ui/TextField.vue'
+import QuantityField from '../../ui/fields/QuantityField.vue'
+import TextField from '../../ui/fields/TextField.vue'
 import { useFollowing } from '../../ui/useFollowing'
 import GardenFiles from './GardenFiles.vue'
 import MoneySettings from './MoneySettings.vue'
-import PushButton from '../../ui/PushButton.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 const store = useGardenStore()
 const { garden, gardens } = storeToRefs(store)

@@ -2,8 +2,8 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { awayHelps, InputError, planLeaving, type AwayHelp, type GardenCourse } from '@rimbo/core'
-import { useFaultText } from '../../ui/faults'
-import { useFormat } from '../../ui/format'
+import { useFaultText } from '../../ui/words/faults'
+import { useFormat } from '../../ui/words/format'
 
 /** Days away: which pots come through, and the fewest things that save the others. */
 const props = defineProps<{ course: GardenCourse }>()

@@ -14,13 +14,13 @@ import {
   type Garden,
 } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
-import { useFaultText } from '../../ui/faults'
-import { useFormat } from '../../ui/format'
-import { numberIn } from '../../ui/numberIn'
-import QuantityField from '../../ui/QuantityField.vue'
-import TextField from '../../ui/TextField.vue'
+import { useFaultText } from '../../ui/words/faults'
+import { useFormat } from '../../ui/words/format'
+import { numberIn } from '../../ui/fields/numberIn'
+import QuantityField from '../../ui/fields/QuantityField.vue'
+import TextField from '../../ui/fields/TextField.vue'
 import { useFollowing } from '../../ui/useFollowing'
-import PushButton from '../../ui/PushButton.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** The weather of a day, and the place it is for. Two temperatures are enough. */
 const props = defineProps<{ garden: Garden }>()

@@ -2,9 +2,9 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { dripFor, InputError, type GardenCourse } from '@rimbo/core'
-import { useFaultText } from '../../ui/faults'
-import { useFormat } from '../../ui/format'
-import WhyNumber from '../../ui/WhyNumber.vue'
+import { useFaultText } from '../../ui/words/faults'
+import { useFormat } from '../../ui/words/format'
+import WhyNumber from '../../ui/words/WhyNumber.vue'
 
 /** Drip from one timer: emitters for each pot, minutes for all. */
 const props = defineProps<{ course: GardenCourse }>()

@@ -10,7 +10,7 @@ import {
   type PotCourse,
   type PotToday,
 } from '@rimbo/core'
-import { useFormat } from '../../ui/format'
+import { useFormat } from '../../ui/words/format'
 import PotTests from './PotTests.vue'
 import WiltingYears from './WiltingYears.vue'
 

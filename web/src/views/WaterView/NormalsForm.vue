@@ -11,12 +11,12 @@ import {
   type Garden,
 } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
-import { useFaultText } from '../../ui/faults'
-import { useFormat } from '../../ui/format'
-import NumberField from '../../ui/NumberField.vue'
-import QuantityField from '../../ui/QuantityField.vue'
-import TextField from '../../ui/TextField.vue'
-import PushButton from '../../ui/PushButton.vue'
+import { useFaultText } from '../../ui/words/faults'
+import { useFormat } from '../../ui/words/format'
+import NumberField from '../../ui/fields/NumberField.vue'
+import QuantityField from '../../ui/fields/QuantityField.vue'
+import TextField from '../../ui/fields/TextField.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** The normals of the place, month by month, and its frost dates. */
 const props = defineProps<{ garden: Garden }>()

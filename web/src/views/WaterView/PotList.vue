@@ -2,8 +2,8 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { PotToday } from '@rimbo/core'
-import { useFormat } from '../../ui/format'
-import { usePotWords } from '../../ui/potWords'
+import { useFormat } from '../../ui/words/format'
+import { usePotWords } from '../../ui/words/potWords'
 import PotTable from '../../ui/PotTable.vue'
 
 /** All pots with plants: what each gets now, and how long it lasts as it is. */

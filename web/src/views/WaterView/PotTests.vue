@@ -23,10 +23,10 @@ import {
 import { readProbe } from '../../data/soilProbe'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
-import { useFormat } from '../../ui/format'
-import { useFaultText } from '../../ui/faults'
-import QuantityField from '../../ui/QuantityField.vue'
-import PushButton from '../../ui/PushButton.vue'
+import { useFormat } from '../../ui/words/format'
+import { useFaultText } from '../../ui/words/faults'
+import QuantityField from '../../ui/fields/QuantityField.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** What can be felt, weighed, caught and read of a pot's water. */
 const props = defineProps<{ garden: Garden; course: GardenCourse; pot: PotCourse }>()

@@ -10,8 +10,8 @@ import {
   type TableGuess,
   type WeatherColumn,
 } from '@rimbo/core'
-import ChoiceField from '../../ui/ChoiceField.vue'
-import { useOptions } from '../../ui/options'
+import ChoiceField from '../../ui/fields/ChoiceField.vue'
+import { useOptions } from '../../ui/fields/options'
 
 /** Which column of a table is what, and in which unit: guessed, and to be corrected by eye. */
 const props = defineProps<{ guess: TableGuess }>()

@@ -14,14 +14,14 @@ import {
 import { startOf } from '../../data/weatherFile'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
-import { useFaultText } from '../../ui/faults'
-import FileButton from '../../ui/FileButton.vue'
+import { useFaultText } from '../../ui/words/faults'
+import FileButton from '../../ui/fields/FileButton.vue'
 import WorkProgress from '../../ui/WorkProgress.vue'
 import type { ImportWork } from '../../workers/import.worker'
 import { useWorker } from '../../workers/useWorker'
 import WeatherColumns from './WeatherColumns.vue'
 import WeatherSummary from './WeatherSummary.vue'
-import PushButton from '../../ui/PushButton.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** Days of weather out of a file: looked at first, then taken into the garden. */
 const store = useGardenStore()

@@ -8,9 +8,9 @@ import { downloadText, fileStem } from '../../data/files'
 import { askWeather, type AnsweredBy } from '../../data/weatherService'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
-import WhyNumber from '../../ui/WhyNumber.vue'
+import WhyNumber from '../../ui/words/WhyNumber.vue'
 import NormalsForm from './NormalsForm.vue'
-import PushButton from '../../ui/PushButton.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** Where days come from beside typing and files: the simulated service, and what is usual here. */
 const store = useGardenStore()

@@ -2,8 +2,8 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { weatherSummary, type DailyWeather, type WeatherRead } from '@rimbo/core'
-import { useFaultText } from '../../ui/faults'
-import { useFormat } from '../../ui/format'
+import { useFaultText } from '../../ui/words/faults'
+import { useFormat } from '../../ui/words/format'
 
 /** What a weather file holds, before it is taken: days, gaps, and the lines that cannot be used. */
 const props = defineProps<{

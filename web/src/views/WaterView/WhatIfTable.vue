@@ -2,9 +2,9 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { recipes, type Garden, type WhatIf, type WhatIfKind } from '@rimbo/core'
-import { useFormat } from '../../ui/format'
-import { useNames } from '../../ui/names'
-import WhyNumber from '../../ui/WhyNumber.vue'
+import { useFormat } from '../../ui/words/format'
+import { useNames } from '../../ui/words/names'
+import WhyNumber from '../../ui/words/WhyNumber.vue'
 
 /** The same days done otherwise, side by side; the one that is picked is drawn. */
 const props = defineProps<{ rows: readonly WhatIf[]; garden: Garden }>()

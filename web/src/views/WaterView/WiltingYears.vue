@@ -2,12 +2,12 @@
 import { computed, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { wateringHabits, type Garden, type PotCourse, type Wilting } from '@rimbo/core'
-import { useFormat } from '../../ui/format'
-import WhyNumber from '../../ui/WhyNumber.vue'
+import { useFormat } from '../../ui/words/format'
+import WhyNumber from '../../ui/words/WhyNumber.vue'
 import WorkProgress from '../../ui/WorkProgress.vue'
 import { useWorker } from '../../workers/useWorker'
 import type { YearsWork } from '../../workers/years.worker'
-import PushButton from '../../ui/PushButton.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
 
 /** How likely the pot hangs its leaves this month, over many years of weather. */
 const props = defineProps<{ garden: Garden; pot: PotCourse; at: string }>()

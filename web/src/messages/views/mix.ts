@@ -1,5 +1,5 @@
 /** Words of the Mix view: tub, batches, solving. */
-export const mixingWords = {
+export const mixWords = {
   caution: {
     dust: 'Dry dust: damp it first, work outdoors, wear a dust mask.',
     compostDust: 'Bagged compost and bark: wear gloves and do not breathe the dust (legionella).',
@@ -220,5 +220,12 @@ export const mixingWords = {
     hydrated: 'Hydrated lime',
     eggshell: 'Eggshell, crushed',
     woodAsh: 'Wood ash',
+  },
+  pack: {
+    bag: '{count} bag of {label} | {count} bags of {label}',
+    bale: '{count} bale of {label}, pressed | {count} bales of {label}, pressed',
+    brick: '{count} brick of {label} | {count} bricks of {label}',
+    block: '{count} block of {label} | {count} blocks of {label}',
+    sack: '{count} sack of {label} | {count} sacks of {label}',
   },
 }

@@ -1,8 +1,5 @@
-import { productNames } from './productNames'
-
-/** Words of the Feed view: ledger, programmes, shelf and can; and of feed in Round. */
+/** Words of the Feed view: ledger, programmes, shelf and can. */
 export const feedWords = {
-  ...productNames,
   nutrient: { n: 'Nitrogen', p: 'Phosphorus', k: 'Potassium', ca: 'Calcium', mg: 'Magnesium' },
   nutrientSign: { n: 'N', p: 'P', k: 'K', ca: 'Ca', mg: 'Mg' },
   nutrientState: { short: 'short', runsLow: 'runs low', enough: 'enough', plenty: 'plenty' },
@@ -260,18 +257,5 @@ export const feedWords = {
       tooStrong: '{product}: {grams} is more than dissolves ({limit}). Take a lower ratio.',
       notSoluble: '{product} does not dissolve: it is strewn.',
     },
-  },
-  feedRound: {
-    title: '{count} feed on this walk | {count} feeds on this walk',
-    cans: '{cans} ({litres}): {amount} of {product}, for {codes}',
-    listed: '{water} + feed',
-    listedOnly: 'feed',
-    strewn: 'Strewn: {amount} of {product}, for {codes}',
-    give: '{litres} with {amount} of {product}',
-    strew: '{amount} of {product}, strewn',
-    plain: 'then {litres} of plain water',
-    waits: 'Its feed waits: {why}',
-    done: 'Fed and watered',
-    doneStrewn: 'Fed',
   },
 }

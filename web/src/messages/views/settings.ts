@@ -1,40 +1,5 @@
-/** Words of the views that bring all words with them. */
-export const laterViewWords = {
-  potTable: { unfold: 'Another pot', fold: 'Only this pot' },
-  pack: {
-    bag: '{count} bag of {label} | {count} bags of {label}',
-    bale: '{count} bale of {label}, pressed | {count} bales of {label}, pressed',
-    brick: '{count} brick of {label} | {count} bricks of {label}',
-    block: '{count} block of {label} | {count} blocks of {label}',
-    sack: '{count} sack of {label} | {count} sacks of {label}',
-  },
-  school: {
-    house: 'Rimbo’s own',
-    roomy: 'Roomy',
-    middle: 'Middle',
-    bucket: 'Bucket',
-    bushOnly: 'Bush only',
-    smallest: 'Smallest',
-    dense: 'Dense',
-    bags: 'Bags',
-  },
-  book: {
-    title: 'Book',
-    pot: 'Pot',
-    kind: 'What',
-    when: 'When',
-    what: 'Details',
-    delete: 'Delete',
-    deleteThis: 'Delete: {kind}, {code}',
-    allPots: 'All pots',
-    allKinds: 'Everything',
-    exportCsv: 'Records as CSV',
-    lastChange: 'Changed last: {change}',
-    takeBack: 'Undo',
-    doAgain: 'Redo',
-    potGone: 'a pot since removed',
-    empty: 'Nothing recorded yet. What you tap in Round is written here.',
-  },
+/** Words of the Settings, and of what goes wrong with what is stored. */
+export const settingsWords = {
   settings: {
     title: 'Settings',
     unitSystem: 'Units',
@@ -88,12 +53,5 @@ export const laterViewWords = {
     laterGarden:
       '“{name}” was last saved by a later version of Rimbo (file {given}; this one reads up to {known}). It is safe, and nothing is written to it from here. Reload to get the later version, or export the garden as a file.',
     openOther: 'Open {name}',
-  },
-  viewFailure: {
-    title: 'This view could not be drawn',
-    text: 'Your garden is safe, and the other views go on working. Try again, undo what was changed last, or export the garden and look for what is odd in it.',
-    again: 'Try again',
-    undo: 'Undo the last change',
-    export: 'Export the garden',
   },
 }

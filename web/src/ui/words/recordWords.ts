@@ -1,8 +1,8 @@
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { ingredientsOf, own, varietyOf, type GardenRecord } from '@rimbo/core'
-import { toldOf } from '../records/kinds'
-import { useGardenStore } from '../stores/garden'
+import { toldOf } from '../../records/kinds'
+import { useGardenStore } from '../../stores/garden'
 import { useFormat } from './format'
 import { useNames } from './names'
 

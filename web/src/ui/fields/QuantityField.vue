@@ -11,8 +11,8 @@ import {
   type Schema,
   type UnitName,
 } from '@rimbo/core'
-import { useFaultText } from './faults'
-import { useFormat } from './format'
+import { useFaultText } from '../words/faults'
+import { useFormat } from '../words/format'
 import PushButton from './PushButton.vue'
 
 /**

@@ -1,5 +1,38 @@
-/** Words of the Water view: a pot by the hour, what-ifs, a time away, drip. */
+/** Words of the Water view: a day, a pot by the hour, what-ifs, a time away, drip. */
 export const waterWords = {
+  water: {
+    title: 'Water of a day',
+    day: 'Which day',
+    tempMax: 'Highest',
+    tempMin: 'Lowest',
+    humidityMax: 'Humidity, highest',
+    humidityMin: 'Humidity, lowest',
+    wind: 'Wind',
+    sunshine: 'Sunshine',
+    rain: 'Rain',
+    optional:
+      'Highest and lowest are enough; what is left empty is taken by FAO’s rules and named.',
+    place: 'Place',
+    placeName: 'Name',
+    latitude: 'Latitude, north +',
+    elevation: 'Height above the sea',
+    coastal: 'Near a large water',
+    save: 'Use this weather',
+    draws: 'The day draws',
+    reference: 'from a short, well watered lawn.',
+    assumed: 'Not known and assumed: {terms}.',
+    term: { vapourPressure: 'humidity', wind: 'wind', radiation: 'sun' },
+    plants: 'Plants',
+    today: 'Uses',
+    given: 'Given',
+    left: 'To give',
+    total: 'All pots',
+    carry: 'Carry {cans}: {litres}',
+    noPlants: 'Nothing grows yet: plant something under',
+    noWeatherTitle: '{day}: weather not known',
+    noWeatherText:
+      'Type the highest and lowest temperature of the day. Rimbo works out what each pot will use.',
+  },
   waterView: {
     mode: { pot: 'By the hour', away: 'Going away', drip: 'Drip', weather: 'Weather' },
     nothing: 'Nothing to water today: plant something under',
@@ -137,68 +170,5 @@ export const waterWords = {
       over: 'Too much',
       check: 'Run it once and look: stop when it starts to drain.',
     },
-  },
-}
-
-/** Reasons of plans, stores, risks, what-ifs and drip. */
-export const waterReasons = {
-  plan: {
-    fills:
-      'Missing now: {missingWaterL}. By the next walk more would be missing than the {safeWaterL} its plants can do without; so it is filled, evenly moist to the floor.',
-    notYet:
-      'Missing now: {missingWaterL}. Up to {safeWaterL} may be, and it will not be more before the next walk: nothing to give.',
-    evening:
-      'One filling does not last until tomorrow morning: {eveningWaterL} more in the evening.',
-    twoPasses:
-      'Dry mix of this kind sheds water. Give half, wait half an hour, then give the other half.',
-    tooSmall: 'Even filled morning and evening it falls short in the heat of the day.',
-    runsOut: 'Enough is when it starts to run out below.',
-  },
-  store: {
-    parts:
-      'From drained down to wilting it holds {availableWaterL}: {easyWaterL} easily had, to 50 cm of suction; {bufferWaterL} as a buffer, to 100 cm; the rest hardly.',
-    tiers: 'Its {tierCount} tiers are fed from above: what drains from one runs into the next.',
-    rings: 'The rings and the bag below them are one body of mix.',
-    reservoir:
-      'Its reservoir holds {reservoirWaterL} more, and the mix lifts up to {liftWaterL} a day out of it.',
-    earth: 'Below the cut floor roots go on into the earth, taken as a loam.',
-    repellent: 'Of its mix {shedsShare} sheds water when it has dried out.',
-  },
-  rot: {
-    short:
-      'Over the last {dayCount} days its plants went without {shortShare} of the water they wanted by day. Calcium reaches fruit with the water.',
-    noFruit: 'No fruit swells on it now.',
-    kind: 'This kind of fruit is in {factor} times the danger of a salad tomato.',
-    salt: 'Its mix is salty for it: {ec} dS/m.',
-    even: 'Even water comes first, then pH; lack of calcium is rare.',
-  },
-  split: {
-    swing:
-      'Over the last {dayCount} days one filling of the dry pot raised its water by {swingShare}.',
-    noFruit: 'No fruit ripens on it now.',
-  },
-  tooWet: {
-    noHoles: 'It has no hole: what runs down stays there. Drill it.',
-    reservoir:
-      'Of its depth {airlessShare} is short of air above the reservoir. Let the reservoir run dry for a day now and then.',
-    longWet:
-      'Wet through for {dayCount} days. In cool weeks let it dry to the first knuckle before filling again.',
-  },
-  whatIf: {
-    mulch: 'A mulch of {mulchMm}: the surface gives off less than a third.',
-    shade: 'A cloth that takes 40 % of the sun. Growth and ripening take less from it, too.',
-    move: 'Half the sun and little wind. Its crop would fall with the light.',
-    biggerPot: 'The same form with {fillVolumeL} of mix.',
-    otherMix: 'The same pot and plant in that mix.',
-    reservoir: 'A fifth of its mix makes room for {waterL} of water below.',
-    twoPlants: 'Two come to 80 % each: so much more leaf on the same water.',
-    away: 'Filled now, then left for {dayCount} days.',
-  },
-  drip: {
-    minutes:
-      'Minutes are litres over emitters and their flow. {needWaterL} are wanted by all, {getsWaterL} are given.',
-    compromise:
-      'One timer cannot fit all: {wastedShare} of the water is more than its pot needs. Every whole minute up to an hour, and one to three runs, were tried.',
-    runsOut: 'On a barrel-sized pot with usual emitters it is about three minutes.',
   },
 }

@@ -1,4 +1,4 @@
-/** Words of a pot's own page. */
+/** Words of a pot’s own page. */
 export const potPageWords = {
   potPage: {
     open: 'Open its page',

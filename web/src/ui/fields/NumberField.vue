@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, useId, watch } from 'vue'
 import { firstFault, parseNumber, type Schema } from '@rimbo/core'
-import { useFaultText } from './faults'
-import { useFormat } from './format'
+import { useFaultText } from '../words/faults'
+import { useFormat } from '../words/format'
 
 /**
  * A labelled number that has no unit to type: a pH, a ratio, a price. What cannot

@@ -1,4 +1,4 @@
-/** Words of the kitchen tests, of old mix and of the ingredients. */
+/** Words of what is tested in the kitchen, of old mix, and of ingredients. */
 export const kitchenWords = {
   oldMix: {
     pot: 'Pot',

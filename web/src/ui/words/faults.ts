@@ -1,7 +1,7 @@
 import { useI18n } from 'vue-i18n'
 import { faultsOf, InputError, type Fault, type Schema, type SchemaError } from '@rimbo/core'
-import { StorageError } from '../data/trouble'
-import { LoadError } from '../loading'
+import { StorageError } from '../../data/trouble'
+import { LoadError } from '../../loading'
 import { useFormat } from './format'
 
 /** Words for what is wrong with something entered or read. */

@@ -1,4 +1,4 @@
-/** Words for weather that is read from files. */
+/** Words for weather that is read from files, served, or typed as normals. */
 export const weatherWords = {
   weatherService: {
     title: 'Simulated weather',

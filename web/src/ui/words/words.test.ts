@@ -14,8 +14,8 @@ import {
   varietyOf,
   type Reason,
 } from '@rimbo/core'
-import { messages } from '../messages'
-import { useGardenStore } from '../stores/garden'
+import { messages } from '../../messages'
+import { useGardenStore } from '../../stores/garden'
 import { useFaultText } from './faults'
 import { useFormat } from './format'
 import { useNames } from './names'
@@ -24,7 +24,7 @@ import { useReasonText } from './reasons'
 import { useRecordWords } from './recordWords'
 
 const demoText = readFileSync(
-  new URL('../../../demo/port-maren.rimbo.json', import.meta.url),
+  new URL('../../../../demo/port-maren.rimbo.json', import.meta.url),
   'utf8',
 )
 const demo = readGarden(demoText)

@@ -1,7 +1,7 @@
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { addDays } from '@rimbo/core'
-import { useTodayStore } from '../stores/today'
+import { useTodayStore } from '../../stores/today'
 import { useFormat } from './format'
 
 const HOURS = 24

@@ -1,4 +1,4 @@
-/** Words for the reasons about mixes, by code. */
+/** Reasons of mixes, lime, layers, reservoirs and tests. */
 export const mixReasons = {
   mix: {
     shrinks:

@@ -2,7 +2,7 @@ import { computed } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import type { Dimension, Measured, UnitSystem } from '@rimbo/core'
-import { useGardenStore } from '../stores/garden'
+import { useGardenStore } from '../../stores/garden'
 import { createFormat, inQuarters } from './createFormat'
 import { dayText } from './formatters'
 

@@ -1,5 +1,5 @@
 /** Words of what stands around the views: header, finding, undo. */
-export const interfaceWords = {
+export const appWords = {
   app: {
     skip: 'Skip to the main part',
     views: 'Views',

@@ -1,7 +1,7 @@
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { limeKinds, type Recipe, type Variety } from '@rimbo/core'
-import { useGardenStore } from '../stores/garden'
+import { useGardenStore } from '../../stores/garden'
 
 /** Names of things that are in the catalogues by id and may have a name of their own. */
 export function useNames() {

@@ -1,11 +1,10 @@
-/** Reasons of the weather at a spot, of a plant's course, its crop and its dates. */
-export const seasonReasons = {
-  spot: {
-    sun: 'Of the day’s sun in the open, {reachesShare} reaches this spot, by rays through what stands about.',
-    diffuse: 'The sun is parted into what comes straight and what comes from the whole sky.',
-    wind: 'Of the wind, {reachesShare} is left here: as much of the horizon as is free.',
-    wall: 'A sunlit wall near by makes the day {warmerK} K warmer at its highest.',
-    rain: 'Of the rain, {reachesShare} reaches the pot under what is above.',
+/** Reasons of what a plant yields, of its course, its crop and its dates. */
+export const plantReasons = {
+  yield: {
+    volume:
+      'Roots have {rootVolumeL}; from {fullVolumeL} on more mix gives no more fruit. Doubling the pot adds 43 % on average, so one plant alone would reach {yieldShare}.',
+    sharing: '{plantCount} plants share the pot: each reaches {yieldShare} of what it would alone.',
+    twoAtEighty: 'Set so that two peppers in one pot give 80 % each.',
   },
   crop: {
     full: 'With all it needs, such a plant crops {fullG} in a usual season, in fruits of {fruitG}.',
@@ -43,18 +42,5 @@ export const seasonReasons = {
     notMeasured: 'Never measured: one plant in three is more than {sdShare} off.',
     flowerSeen: 'Its first flower was seen, and its course moved to that day.',
     ripeSeen: 'Its first ripe fruit was seen, and its course moved to that day.',
-  },
-  spread: {
-    years:
-      'Over {yearCount} years of weather such as this place has, after what is known of this one.',
-    climate: {
-      fitted: 'Their weather is learned from the days in the garden’s own list.',
-      normals: 'Their weather is made from the normals of the place.',
-      usual:
-        'Their weather is made from what is usual at this latitude, which may be off by 7 K in deserts and on mild coasts: type the normals of the place under Water.',
-    },
-    wilting:
-      'A year counts if the plants wilt for {hours} hours on some day. How thirsty the plants are is drawn anew each year, as far as it is known.',
-    generator: 'Dry and wet spells, warm and cool ones and sun go together as they do in nature.',
   },
 }

@@ -1,7 +1,7 @@
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { own, varietyOf, type Reason } from '@rimbo/core'
-import { useGardenStore } from '../stores/garden'
+import { useGardenStore } from '../../stores/garden'
 import { useFormat } from './format'
 import { useNames } from './names'
 

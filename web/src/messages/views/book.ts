@@ -1,0 +1,20 @@
+/** Words of the Book. */
+export const bookWords = {
+  book: {
+    title: 'Book',
+    pot: 'Pot',
+    kind: 'What',
+    when: 'When',
+    what: 'Details',
+    delete: 'Delete',
+    deleteThis: 'Delete: {kind}, {code}',
+    allPots: 'All pots',
+    allKinds: 'Everything',
+    exportCsv: 'Records as CSV',
+    lastChange: 'Changed last: {change}',
+    takeBack: 'Undo',
+    doAgain: 'Redo',
+    potGone: 'a pot since removed',
+    empty: 'Nothing recorded yet. What you tap in Round is written here.',
+  },
+}
