@@ -67,8 +67,16 @@ export default tseslint.config(
           message:
             'A change of a garden is an edit of core (`edits`), with its label and its test.',
         },
+        {
+          selector: "NewExpression[callee.object.name='Intl']",
+          message: 'Formatters are made once, in ui/words/formatters.ts.',
+        },
       ],
     },
+  },
+  {
+    files: ['web/src/ui/words/formatters.ts'],
+    rules: { 'no-restricted-syntax': 'off' },
   },
   {
     files: ['e2e/**'],

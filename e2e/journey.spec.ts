@@ -149,6 +149,7 @@ test('from a tape measure to today’s can of water', async ({ page }) => {
     await page.getByRole('link', { name: 'Round' }).click()
     // Planted today and watered in: full, and safe for a while.
     await expect(page.getByText('Nothing more to carry now.')).toBeVisible()
+    await page.getByRole('list', { name: 'Pots in walking order' }).getByText('A1').click()
     await expect(page.getByRole('region', { name: 'What A1 gets' })).toContainText('no water today')
     await page.getByRole('button', { name: 'Gave water' }).click()
     await page.getByLabel('How much').fill('1 l')

@@ -1,3 +1,4 @@
+import { existsSync } from 'node:fs'
 import highsLoader from 'highs'
 import {
   addDays,
@@ -34,6 +35,7 @@ import {
   type Plan,
 } from '@rimbo/core'
 import { forty, gardenOf } from './benchTasks'
+import { openingOf, THROTTLE, type Opening } from './benchPhone'
 import { hourlyBalance, yearsOfWater } from './benchWater'
 import { firstScreenBytes } from './firstScreen'
 
@@ -154,12 +156,13 @@ const told = (ms: number) =>
 const KB = 1024
 const FRAME_MS = 16
 const SOLVE_MS = 10_000
-const FIRST_SCREEN_KB = 250
+const FIRST_SCREEN_KB = 205
 const EDIT_MS = 100
 const LEDGER_MS = 100
-const OPEN_MS = 1500
+const OPEN_MS = 600
 const GROW_MS = 50
 const YEARS_MS = 10_000
+const WATER_YEARS_MS = 5000
 const SUN_MS = 3000
 const ARRANGE_MS = 2000
 const bytes = firstScreenBytes()
@@ -214,6 +217,25 @@ const learnMs =
 const readMs = medianMs(() => readGarden(writeGarden(garden)), 11)
 const jsonMs = medianMs(() => JSON.parse(JSON.stringify(garden)) as unknown, 11)
 
+const chromium = process.env['CHROMIUM'] ?? '/usr/bin/chromium'
+const LONGEST_TASK_MS = 200
+const TAP_MS = 100
+const openingRows = (pots: number, usefulLimitMs: number, opening: Opening): Row[] => [
+  row(
+    `Round with ${pots} pots at 1/${THROTTLE} speed: first useful card`,
+    opening.usefulMs,
+    usefulLimitMs,
+  ),
+  row(`… its longest task`, opening.longestTaskMs, LONGEST_TASK_MS),
+  row(`… from a tap to the next card`, opening.tapMs, TAP_MS),
+]
+const phoneRows = existsSync(chromium)
+  ? [
+      ...openingRows(16, 1500, await openingOf(chromium)),
+      ...openingRows(CONTAINERS, 2500, await openingOf(chromium, garden)),
+    ]
+  : []
+
 const rows: Row[] = [
   {
     what: 'first screen, script and style, gzipped',
@@ -250,7 +272,7 @@ const rows: Row[] = [
   row(
     `${YEARS} years × 16 pots × ${WATER_DAYS} days of water, watered in four ways`,
     waterYearsMs,
-    YEARS_MS,
+    WATER_YEARS_MS,
   ),
   row(`growth, water and what tests told of ${CONTAINERS} pots, from nothing`, learnMs, OPEN_MS),
   {
@@ -264,6 +286,7 @@ const rows: Row[] = [
   row('40 wishes, 40 containers of 8 kinds, 40 spots, proven best', arrangeMs, ARRANGE_MS),
   row(`one frame of dragging the tub, ${CONTAINERS} pots`, frameMs, FRAME_MS),
   row('the lightest mix of 22 ingredients for 16 pots, checked and bettered', solveMs, SOLVE_MS),
+  ...phoneRows,
 ]
 console.table(rows)
 console.log(`The yardstick took ${yardstickMs.toFixed(1)} ms here.`)

@@ -9,8 +9,12 @@ import App from './App.vue'
 import { i18n } from './i18n'
 import { router } from './router'
 import { aTurn } from './turnByTurn'
+import { dayText } from './ui/words/formatters'
 
 const app = createApp(App).use(createPinia()).use(i18n).use(router)
 // All of this was one task for the browser; drawing is another.
 await aTurn()
 app.mount('#app')
+// The platform takes long for its first date in words: while the garden is fetched nobody waits for it.
+await aTurn()
+dayText('2026-01-01', { weekday: 'short' })
