@@ -34,12 +34,14 @@ const morning = (pot: WateredPot, weather: WaterDrive) =>
     { to: MORNING },
   ).end
 
-test('each daily visit looks ahead to the next, and none past the end', () => {
-  for (const hours of [HOURS, HOURS - 5, HOURS - 7]) {
-    const visits = dailyVisits(hours)
-    const at = [...visits.keys()].filter((hour) => visits[hour]! > 0)
-    expect(at.length).toBeGreaterThan(DAYS)
-    at.slice(0, -1).forEach((hour, index) => expect(hour + visits[hour]!).toBe(at[index + 1]))
+test('each daily visit, of the morning and of the evening, looks ahead to the next morning', () => {
+  const visits = dailyVisits(HOURS)
+  const at = [...visits.keys()].filter((hour) => visits[hour]! > 0)
+  expect(at).toHaveLength(2 * DAYS)
+  for (const hour of at) {
+    const ends = hour + visits[hour]!
+    expect(ends % HOURS_A_DAY).toBe(MORNING % HOURS_A_DAY)
+    expect(ends - hour).toBeLessThanOrEqual(HOURS_A_DAY)
   }
 })
 

@@ -5,10 +5,11 @@ import { area, curveStepAfter, line, scaleLinear } from 'd3'
 import { useI18n } from 'vue-i18n'
 import type { WaterCurve } from '@rimbo/core'
 import { fingerMark } from './knots'
+import WaterTable from './WaterTable.vue'
 
 /**
  * What is left in a pot hour by hour: past and to come, between full and the line
- * where leaves hang, with what was felt on the way; below it litres a day.
+ * where plants wilt, with what was felt on the way; below it litres a day.
  */
 const props = defineProps<{
   curve: WaterCurve
@@ -23,7 +24,7 @@ const { t } = useI18n()
 const frame = ref<HTMLElement>()
 const { width, height } = useElementSize(frame)
 const LEFT = 54
-const RIGHT = 92
+const RIGHT = 112
 const TOP = 20
 const BARS_PX = 46
 const FOOT_PX = 18
@@ -195,29 +196,7 @@ const daysApart = computed(() => Math.max(1, Math.ceil(DAY_PX / dayPx.value)))
         {{ waterWords(dailyL.domain()[1]!) }}
       </text>
     </svg>
-    <table class="visually-hidden">
-      <caption>
-        {{
-          label
-        }}
-      </caption>
-      <thead>
-        <tr>
-          <th>{{ t('waterView.table.day') }}</th>
-          <th>{{ t('waterView.table.morning') }}</th>
-          <th>{{ t('waterView.table.used') }}</th>
-          <th>{{ t('waterView.table.given') }}</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="day in curve.days" :key="day.date">
-          <th scope="row">{{ dayWords(day.date) }}</th>
-          <td>{{ waterWords(day.morningL) }}</td>
-          <td>{{ waterWords(day.usedL) }}</td>
-          <td>{{ waterWords(day.givenL + day.rainL) }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <WaterTable :days="curve.days" :water-words="waterWords" :day-words="dayWords" :label="label" />
   </div>
 </template>
 
