@@ -58,3 +58,38 @@ test('the line-up scrolls sideways inside its frame, not the page', async ({ pag
   await page.getByRole('button', { name: 'Close' }).tap()
   await expect(page.locator('.line-up-side')).toBeHidden()
 })
+
+test('every view is two taps from the thumb, the page alone scrolls, and the chosen pot stays chosen', async ({
+  page,
+}) => {
+  await open(page, 'round')
+  await page.getByRole('button', { name: 'Hide this line' }).tap()
+  await expect(page.getByRole('complementary', { name: 'Demo garden' })).toBeHidden()
+  const ways = page.getByRole('navigation', { name: 'Views' })
+  const go = async (view: string) => {
+    await ways.getByRole('button', { name: 'All' }).tap()
+    await ways.getByRole('link', { name: view }).tap()
+    await expect(page).toHaveURL(new RegExp(`/${view.toLowerCase()}$`))
+    await expect(page.locator('main > .view')).toBeVisible()
+  }
+  /** What scrolls up and down inside the page, and what stands out of it at the side. */
+  const wrong = () =>
+    page.evaluate(() => [
+      ...[...document.querySelectorAll('#main *')]
+        .filter((one) => /auto|scroll/.test(getComputedStyle(one).overflowY))
+        .filter((one) => one.scrollHeight > one.clientHeight + 2)
+        .map((one) => one.className),
+      ...(document.documentElement.scrollWidth > window.innerWidth ? ['page'] : []),
+    ])
+  for (const view of ['Place', 'Fit', 'Mix', 'Water', 'Feed', 'Settings']) {
+    await go(view)
+    await expect.poll(wrong).toEqual([])
+  }
+  await go('Water')
+  const pots = page.getByRole('navigation', { name: 'Pots' })
+  await pots.getByRole('button', { name: 'Another pot' }).tap()
+  await pots.getByRole('button', { name: /K2/ }).tap()
+  await expect(pots.getByRole('button', { name: /F2/ })).toBeHidden()
+  await go('Feed')
+  await expect(pots.locator('[aria-current]')).toContainText('K2')
+})

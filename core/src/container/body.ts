@@ -139,6 +139,7 @@ function sliceVolumeL({ fromMm, toMm, areaMm2 }: MixSlice): number {
   return (((toMm - fromMm) / 6) * (areaMm2(fromMm) + 4 * middle + areaMm2(toMm))) / 1e6
 }
 
+/** Litres of mix in a body, all slices together: exact, as an area is at most a square of the height. */
 export const bodyVolumeL = ({ slices }: MixBody): number =>
   slices.reduce((sum, slice) => sum + sliceVolumeL(slice), 0)
 

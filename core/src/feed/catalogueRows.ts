@@ -3,18 +3,21 @@ import type { FeedProduct, LabelRate } from './product'
 
 const formula = published('formula mass, IUPAC standard atomic weights')
 
+/** A label's rate for feed that is mixed in: grams for each litre of mix. */
 export const mixed = (leastG: number, massG: number, mostG: number): LabelRate => ({
   kind: 'perLitreMix',
   leastG,
   massG,
   mostG,
 })
+/** A label's rate for feed in the can: grams or millilitres for each litre of water. */
 export const inWater = (amount: number, mostAmount: number, unit: 'g' | 'ml' = 'g'): LabelRate => ({
   kind: 'perLitreWater',
   amount,
   mostAmount,
   unit,
 })
+/** A pack as it is sold: grams, and a price in no currency of its own. */
 export const pack = (massG: number, price: number) => ({ massG, price })
 
 /** A row with what most of its form have in common. */
@@ -39,6 +42,7 @@ export const organic = (
   provenance: memory,
   ...more,
 })
+/** A salt by its formula: what most of them have in common. */
 export const salt = (
   id: string,
   analysis: FeedProduct['analysis'],
@@ -59,6 +63,7 @@ export const salt = (
   provenance: formula,
   ...more,
 })
+/** A liquid feed: what most of them have in common. */
 export const liquid = (
   id: string,
   analysis: FeedProduct['analysis'],

@@ -58,6 +58,7 @@ export interface FeedDose extends MeasuredOut {
 
 /** Beyond rounding, a dose over its label; what is made at home has none. */
 const OVER_LABEL = 1.05
+/** Whether a dose is more than its label allows. */
 export const isOverLabel = ({
   timesLabel,
   product,

@@ -5,6 +5,7 @@ import { nutrients, type Nutrient, type NutrientAmounts } from './label'
 /** A row of days for each nutrient, g. */
 export type NutrientRows = Readonly<Record<Nutrient, Float64Array>>
 
+/** No need at all: a row of zeros for each nutrient, g by the day. */
 export const emptyRows = (days: number): NutrientRows => ({
   n: new Float64Array(days),
   p: new Float64Array(days),

@@ -54,6 +54,7 @@ export interface Condition {
 const SUN_GOOD_H = 8
 const SUN_LEAST_H = 6
 
+/** Whether a spot has enough direct sun for fruit. It costs nothing by itself: light does. */
 export function sunCondition({ sunHours }: SpotConditions): Condition {
   if (sunHours === undefined)
     return { id: 'sun', verdict: 'silent', factor: 1, reasons: [reason('fit.sun.unknown')] }
@@ -199,6 +200,7 @@ export function heatCondition(
 /** Large fruit in little mix gets blossom-end rot most easily (practice). */
 export const ROT_BELOW_L = 20
 
+/** How prone a variety's fruit is to blossom-end rot in so many litres of root room a plant. */
 export function rotCondition(variety: Variety, rootVolumePerPlantL: number): Condition {
   const isLarge = !isSmallFruited(variety) && variety.fruitClass !== 'smallChilli'
   const isProne = isLarge && rootVolumePerPlantL < ROT_BELOW_L

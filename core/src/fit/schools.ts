@@ -147,6 +147,7 @@ export const basketRule: Rule = {
   demands: [{ measure: 'acrossMm', good: 300 }],
   condition: 'noDryDay',
 }
+/** Whether a variety may grow in a hanging basket (practice: what trails, and small bushes with small fruit). */
 export const suitsBasket = (variety: Variety): boolean =>
   variety.habit === 'trailing' ||
   ((variety.habit === 'dwarf' || variety.habit === 'determinate') && isSmallFruited(variety))

@@ -21,6 +21,7 @@ export type GardenChange = readonly FieldChange[]
 
 type Fields = Readonly<Record<string, unknown>>
 
+/** Whether a change is of a stretch of a list, and not of a value. */
 export const isListChange = (change: FieldChange): change is ListChange => 'removed' in change
 
 /** The field by which the items of a list are told apart. */

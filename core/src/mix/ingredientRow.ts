@@ -9,12 +9,14 @@ export type Row = Omit<Ingredient, 'waterShares' | 'nutrientsMgL' | 'cautions'> 
     readonly nutrients: readonly [n: number, p: number, k: number, ca: number, mg: number]
   }
 
+/** A bag of loose goods: it holds what its label says. */
 export const bag = (labelL: number, price: number): Pack => ({
   kind: 'bag',
   labelL,
   looseL: labelL,
   price,
 })
+/** A pressed bale: so many litres on the label, so many once it is loose. */
 export const bale = (labelL: number, looseL: number, price: number): Pack => ({
   kind: 'bale',
   labelL,

@@ -36,6 +36,7 @@ export function footprintOf(container: Container): Footprint | undefined {
   }
 }
 
+/** The box that a footprint fills on the floor, mm. */
 export const boxAround = ({ xMm, yMm, lengthMm, widthMm }: Omit<Footprint, 'id'>): Box => ({
   leftMm: xMm - lengthMm / 2,
   rightMm: xMm + lengthMm / 2,

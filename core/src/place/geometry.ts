@@ -19,6 +19,7 @@ export function withinOf(corners: readonly PlanPoint[]): (point: PlanPoint) => b
   return ({ xMm, yMm }) => polygonContains(pairs, [xMm, yMm])
 }
 
+/** Whether a point lies within a floor. */
 export const isWithin = (corners: readonly PlanPoint[], { xMm, yMm }: PlanPoint): boolean =>
   polygonContains(pairsOf(corners), [xMm, yMm])
 
@@ -28,6 +29,7 @@ export const sideOf = (
   index: number,
 ): readonly [PlanPoint, PlanPoint] => [corners[index]!, corners[(index + 1) % corners.length]!]
 
+/** Length of the side that begins at a corner, mm. */
 export function edgeLengthMm(corners: readonly PlanPoint[], index: number): number {
   const [from, to] = sideOf(corners, index)
   return Math.hypot(to.xMm - from.xMm, to.yMm - from.yMm)
@@ -86,6 +88,7 @@ export interface Box {
   readonly highMm: number
 }
 
+/** The smallest box around some corners, mm. */
 export const boxOf = (corners: readonly PlanPoint[]): Box => ({
   leftMm: Math.min(...corners.map((corner) => corner.xMm)),
   rightMm: Math.max(...corners.map((corner) => corner.xMm)),
@@ -100,6 +103,7 @@ export const stepIn = (
   mostSteps: number,
 ): number => Math.max(finestMm, Math.max(rightMm - leftMm, highMm - lowMm) / mostSteps)
 
+/** Whether a point lies in a box or on its edge. */
 export const isInBox = (
   { leftMm, rightMm, lowMm, highMm }: Box,
   { xMm, yMm }: PlanPoint,

@@ -125,6 +125,7 @@ export interface OpenDay {
   readonly skyMjM2: number
 }
 
+/** A day's weather in the open, its radiation parted into beam and sky, MJ/m². */
 export function openDay(weather: DayInPlace, place: Place): OpenDay {
   const day = dayOfYear(weather.date)
   const openMjM2 = solarRadiation({ ...weather, dayOfYear: day }, place)

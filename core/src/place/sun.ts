@@ -85,6 +85,7 @@ function asFacade(from: PlanPoint, to: PlanPoint): { from: PlanPoint; to: PlanPo
 
 const radians = (degrees: number) => (degrees * Math.PI) / 180
 
+/** All that keeps the sun off a space: its sides, its slab, and what stands opposite. */
 export function obstaclesOf(plan: Plan): Obstacles {
   const screens = plan.sides.flatMap((side, index): Screen[] => {
     const [from, to] = sideOf(plan.corners, index)

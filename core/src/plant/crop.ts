@@ -36,6 +36,7 @@ const FRUIT_G: Readonly<Record<FruitClass, number>> = {
   veryHot: 9,
   smallChilli: 4,
 }
+/** What one fruit of a variety weighs, by its kind of fruit, g. */
 export const fruitMassG = ({ fruitClass }: Variety): number => FRUIT_G[fruitClass]
 
 /**

@@ -5,6 +5,7 @@ const UNDER_LEAVES = 0.6
 
 /** A plant kept small is smaller all over: its leaf goes with the square of its length. */
 export const lengthShareOf = (massShare: number): number => Math.cbrt(massShare)
+/** The same of its leaf area. @example areaShareOf(0.125) // => 0.25 */
 export const areaShareOf = (massShare: number): number => Math.cbrt(massShare) ** 2
 
 /**

@@ -14,6 +14,7 @@ export interface Provenance {
 
 export const practice: Provenance = { mark: 'practice' }
 export const memory: Provenance = { mark: 'memory' }
+/** Where a fact was published: author, year, journal or book, page. */
 export const published = (source: string): Provenance => ({ mark: 'published', source })
 
 /** One step of a "why": a code for the words, the numbers in it, and its mark. */
@@ -23,5 +24,6 @@ export interface Reason {
   readonly provenance?: Provenance
 }
 
+/** A step of a “why?”. */
 export const reason = (code: string, params: Params = {}, provenance?: Provenance): Reason =>
   provenance ? { code, params, provenance } : { code, params }

@@ -104,12 +104,14 @@ export interface WaterRun {
   readonly end: WaterState
 }
 
+/** A pot just drained: nothing missing, its reservoir full. */
 export const fullPot = ({ cells, reservoirL }: WaterStore): WaterState => ({
   missingL: new Float64Array(cells.length),
   reservoirL,
   driedMm: 0,
 })
 
+/** Rows for so many hours, to be written into. */
 export const emptyRun = (hours: number, { cells }: WaterStore): WaterRun => ({
   missingL: new Float64Array(hours),
   driestShare: new Float64Array(hours),

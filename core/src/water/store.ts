@@ -121,6 +121,7 @@ export function waterStore(container: Container, mix: Mix): WaterStore {
 
 /** With a wetting agent dry mix sheds this share of what it did without (memory). */
 const WETTED_SHEDS = 0.3
+/** The same store with a wetting agent in its mix. */
 export const wetted = (store: WaterStore): WaterStore => ({
   ...store,
   repellentShare: store.repellentShare * WETTED_SHEDS,

@@ -1,15 +1,13 @@
-import highsLoader from 'highs'
-import wasmUrl from 'highs/runtime?url'
 import {
   arrange,
   arrangeTaskOf,
-  solveWithHighs,
   standingSpots,
   type Arrangement,
   type Garden,
   type StandingSpot,
 } from '@rimbo/core'
 import { expose } from './door'
+import { loadSolver } from './solver'
 
 export interface Arranged {
   readonly arrangement: Arrangement
@@ -24,15 +22,10 @@ const work = {
     timeLimitS: number,
     progress: (share: number) => void,
   ): Promise<Arranged> => {
-    const highs = await highsLoader({ locateFile: () => wasmUrl })
+    const solve = await loadSolver()
     const spots = standingSpots(garden, year)
     progress(0.15)
-    const arrangement = arrange(
-      arrangeTaskOf(garden, spots),
-      solveWithHighs(highs),
-      timeLimitS,
-      progress,
-    )
+    const arrangement = arrange(arrangeTaskOf(garden, spots), solve, timeLimitS, progress)
     return { arrangement, spots }
   },
 }

@@ -1,16 +1,14 @@
-import highsLoader from 'highs'
-import wasmUrl from 'highs/runtime?url'
 import {
   chooseForPot,
   daysBetween,
   feedToday,
   gardenCourse,
   gardenOn,
-  solveWithHighs,
   type ChosenForPot,
   type Garden,
 } from '@rimbo/core'
 import { expose } from './door'
+import { loadSolver } from './solver'
 
 const work = {
   /** The feeds on the shelf that best bring a container to its next visit. */
@@ -21,7 +19,7 @@ const work = {
     days: number,
     progress: (share: number) => void,
   ): Promise<ChosenForPot | undefined> => {
-    const highs = await highsLoader({ locateFile: () => wasmUrl })
+    const solve = await loadSolver()
     progress(0.3)
     const containers = garden.containers.filter(({ id }) => id === containerId)
     const course = gardenCourse(garden, at, undefined, containers)
@@ -30,7 +28,7 @@ const work = {
     progress(0.6)
     if (!feed) return undefined
     const day = daysBetween(course.from, course.today)
-    return chooseForPot(course, feed, pot, day, days, solveWithHighs(highs))
+    return chooseForPot(course, feed, pot, day, days, solve)
   },
 }
 export type FeedWork = typeof work

@@ -1,14 +1,6 @@
-import highsLoader from 'highs'
-import wasmUrl from 'highs/runtime?url'
-import {
-  mixTaskOf,
-  solveMix,
-  solveWithHighs,
-  type Garden,
-  type MixWish,
-  type SolvedMix,
-} from '@rimbo/core'
+import { mixTaskOf, solveMix, type Garden, type MixWish, type SolvedMix } from '@rimbo/core'
 import { expose } from './door'
+import { loadSolver } from './solver'
 
 /** What is asked for some containers of a garden, and what was found for it. */
 export interface MixAnswer {
@@ -25,11 +17,11 @@ const work = {
     timeLimitS: number,
     progress: (share: number) => void,
   ): Promise<MixAnswer> => {
-    const highs = await highsLoader({ locateFile: () => wasmUrl })
+    const solve = await loadSolver()
     progress(0.1)
     const containers = garden.containers.filter(({ id }) => containerIds.includes(id))
     const task = mixTaskOf(garden, containers, wish)
-    const solved = solveMix(task, solveWithHighs(highs), timeLimitS, progress)
+    const solved = solveMix(task, solve, timeLimitS, progress)
     return { wish, solved }
   },
 }

@@ -88,6 +88,12 @@ const likeToPlants = (container: Container, alikeShare: number) => {
 export const isKeptInPlace = ({ sunken, isFixed, type }: Container): boolean =>
   !!sunken || !!isFixed || type === 'sunkenPot'
 
+/**
+ * Containers that are alike to the solver, taken together: it counts them instead of
+ * telling them apart.
+ *
+ * @param alikeShare volumes within so much of each other are alike; exactly equal ones at 0
+ */
 export function potGroups(
   { pots, offers, pins, allowedKg }: ArrangeTask,
   alikeShare: number,
@@ -151,6 +157,12 @@ const stepOf = (value: number, step: number) => Math.floor(value / step + 1e-9)
 const least = (values: readonly (number | undefined)[]): number | undefined =>
   values.some((value) => value === undefined) ? undefined : Math.min(...(values as number[]))
 
+/**
+ * Spots that are alike to the solver, taken together; one that something is pinned to
+ * stays by itself.
+ *
+ * @param alikeShare above 0, sun and room are compared in steps instead of exactly
+ */
 export function spotGroups(
   { spots, pins }: ArrangeTask,
   pots: readonly PotGroup[],

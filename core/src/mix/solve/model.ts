@@ -40,6 +40,7 @@ export interface Row {
   readonly asked?: MixLimit
 }
 
+/** Litres of mix that a task asks for, all vessels together. */
 export const volumeOf = ({ vessels }: MixTask): number =>
   vessels.reduce((sum, { volumeL }) => sum + volumeL, 0)
 
@@ -57,6 +58,7 @@ const curveOf = ({ waterShares }: Ingredient) =>
     TABLED_SUCTIONS_CM.map((suctionCm, index) => ({ suctionCm, waterShare: waterShares[index]! })),
   )
 
+/** The candidates of a task as the solver takes them: what each brings for each share of the volume. */
 export const linearOf = (task: MixTask): readonly Linear[] =>
   task.candidates.map((candidate, index) => {
     const curve = curveOf(candidate.ingredient)

@@ -47,6 +47,7 @@ export interface HourlyDays {
   readonly copyDay: (day: number, into: Float64Array) => void
 }
 
+/** Days whose hours are worked out once, however often a pot is watered over them. */
 export function hourlyDays(weather: readonly SpotDay[], place: Place): HourlyDays {
   const hoursMm = new Float64Array(weather.length * HOURS_A_DAY)
   const isKnown = new Uint8Array(weather.length)

@@ -22,8 +22,10 @@ const shaded = (days: readonly SpotDay[], sunShare: number, windShare = 1): read
     windMS: day.windMS * windShare,
   }))
 
+/** The same days under shade cloth. */
 export const underCloth = (days: readonly SpotDay[]): readonly SpotDay[] =>
   shaded(days, CLOTH_LETS_THROUGH)
+/** The same days with half the sun, out of the wind. */
 export const inHalfSun = (days: readonly SpotDay[]): readonly SpotDay[] =>
   shaded(days, HALF_SUN, STILL_AIR)
 

@@ -33,12 +33,14 @@ const AS_PLANNED_SHARE = 0.5
 const SHRINK = 0.97
 const MOVED = Math.sqrt(1 - SHRINK ** 2)
 
+/** Mean and standard deviation of some values. */
 export const meanOf = (values: readonly number[]): Known => {
   const mean = values.reduce((sum, value) => sum + value, 0) / values.length
   const variance = values.reduce((sum, value) => sum + (value - mean) ** 2, 0) / values.length
   return { mean, sd: Math.sqrt(variance) }
 }
 
+/** A gardener's habit drawn by its prior share, from a number between 0 and 1. */
 export const drawnHabit = (uniform: number): UnwrittenHabit =>
   uniform < AS_PLANNED_SHARE
     ? 'asPlanned'
