@@ -64,6 +64,38 @@ describe('a garden that is opened', () => {
     expect(same.nowL).toBe(first.nowL)
     again.close()
   })
+  test('has on the card what was recorded while it opened', async () => {
+    // The browser's turns, given one by one.
+    const turns: (() => void)[] = []
+    const { MessageChannel } = globalThis
+    class Turns {
+      readonly port1 = { onmessage: (): void => undefined, close: () => undefined }
+      readonly port2 = { postMessage: () => turns.push(() => this.port1.onmessage()) }
+    }
+    Object.assign(globalThis, { MessageChannel: Turns })
+    const aTurn = async () => {
+      turns.splice(0).forEach((go) => go())
+      await new Promise((done) => setTimeout(done))
+    }
+    setActivePinia(createPinia())
+    const again = useGardenStore()
+    try {
+      await again.start()
+      const today = useTodayStore()
+      while (!today.walked) await aTurn()
+      const { pot } = today.walked.round.stops.find(({ state }) => state === 'due')!
+      const { id: containerId, code } = pot.container
+      const record = { id: 'early', at: today.now, kind: 'water', containerId, volumeL: 9 } as const
+      await again.edit(edits.recordOne(record, code))
+      await aTurn()
+      expect(today.progress).toBeDefined()
+      const { stops } = today.walked.round
+      expect(stops.find((stop) => stop.pot.container.id === containerId)!.state).not.toBe('due')
+    } finally {
+      Object.assign(globalThis, { MessageChannel })
+      again.close()
+    }
+  })
   test('is worked out anew when its weather changes, and shows the last answers until then', async () => {
     const today = useTodayStore()
     const before = today.course

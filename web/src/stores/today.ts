@@ -97,13 +97,14 @@ export const useTodayStore = defineStore('today', () => {
   let whole: GardenCourse | undefined
   /**
    * The whole season about this day; undefined until all pots are worked out. Another hour or
-   * other weather changes all of them: until they are worked out anew, the last one stands.
+   * other weather changes all of them: until they are worked out anew, it is told of the last
+   * hour, and of the last weather.
    */
   const course = computed<GardenCourse | undefined>(() => {
     if (!isOpen.value || !garden.value || !frame.value || !ready.value) return undefined
-    const isNew = isSame(ready.value, basisOf(frame.value, hour.value))
-    if (isNew || whole?.garden.id !== garden.value.id)
-      whole = gardenCourse(garden.value, hour.value)
+    const isOfItsWeather = ready.value.openDays === frame.value.openDays
+    if (isOfItsWeather || whole?.garden.id !== garden.value.id)
+      whole = gardenCourse(garden.value, ready.value.hour)
     return whole
   })
   const onDay = (of: GardenCourse | undefined) => of && gardenOn(of, of.today)
@@ -116,10 +117,12 @@ export const useTodayStore = defineStore('today', () => {
   /** The walk does not wait for the last pot: it begins with the first that is due. */
   const started = shallowRef<Walked>()
   watch(opening, (soFar) => {
+    const { value: before } = started
     if (!soFar) started.value = undefined
-    else if (!started.value) {
+    // What was recorded since it began is seen at once: nobody shall water twice.
+    else if (before?.course.garden !== soFar.garden) {
       const begun = walkedOn(soFar, onDay(soFar))
-      if (begun?.round.dueCount) started.value = begun
+      if (before || begun?.round.dueCount) started.value = begun
     }
   })
   const walkedOn = (course: GardenCourse | undefined, day: GardenToday | undefined) => {
