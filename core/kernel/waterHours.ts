@@ -1,160 +1,14 @@
 // The water of a pot hour by hour: the one loop that all of Rimbo waits for, in
 // AssemblyScript. `npm run kernel` builds it into core/src/water/hours/wasm.ts;
 // core/src/water/hours lays out its memory and says what each number means.
+import { at, HOURS_A_DAY, Pot, put, Rows } from './layout'
+import { demandL, fillingL, runsPastShare, visitL } from './visit'
+
+export { runsPastShare }
 
 /** A wet surface gives off freely up to here, and nothing beyond, mm (FAO 56, Table 19: loam, 10 cm). */
 const FREELY_DRIED_MM: f64 = 9
 const MOST_DRIED_MM: f64 = 21.5
-/** Share of water poured on moist mix that runs past it (memory). */
-const RUNS_PAST_SHARE: f64 = 0.03
-/** Mix with more than the first share of its water missing sheds water: bone-dry, the second share of it (memory). */
-const SHEDS_FROM_SHARE: f64 = 0.6
-const SHEDS_SHARE: f64 = 0.6
-/** Top-ups below this share of demand are skipped: not worth the walk. */
-const ENOUGH_SHARE: f64 = 0.1
-const HOURS_A_DAY: i32 = 24
-
-/** The pot and the run, in the order in which core/src/water/hours writes them; the last two are also what is left at the end. */
-@unmanaged
-class Pot {
-  /** Hours of the run, hour of the day of the first, first evening hour. */
-  hours: f64
-  firstH: f64
-  eveningFromH: f64
-  cells: f64
-  /** Of one cell, from drained down to wilting, L; and one litre as a share of it. */
-  availableL: f64
-  aLitre: f64
-  thirst: f64
-  wallM2: f64
-  surfaceM2: f64
-  repellentShare: f64
-  reservoirMostL: f64
-  capillaryLH: f64
-  /** 1 where each morning's visit fills it until it drains. */
-  isFilledDaily: f64
-  /** Less water than this is not worth carrying, L. */
-  splashL: f64
-  corrections: f64
-  reservoirL: f64
-  driedMm: f64
-}
-
-/** Where each row begins; the order is that of core/src/water/hours. */
-@unmanaged
-class Rows {
-  referenceMm: usize
-  referenceSumMm: usize
-  givenL: usize
-  visitH: usize
-  fillH: usize
-  /** By the day. */
-  leafM2: usize
-  openM2: usize
-  rainL: usize
-  freeL: usize
-  /** By the correction. */
-  correctedHour: usize
-  correctedShare: usize
-  correctedReservoirL: usize
-  /** By the cell, from above. */
-  missing: usize
-  /** What comes of it, by the hour. */
-  missingL: usize
-  driestShare: usize
-  leftL: usize
-  hadShare: usize
-  pouredL: usize
-  drainedL: usize
-  usedL: usize
-}
-
-function at(row: usize, index: i32): f64 {
-  return load<f64>(row + ((<usize>index) << 3))
-}
-
-function put(row: usize, index: i32, value: f64): void {
-  store<f64>(row + ((<usize>index) << 3), value)
-}
-
-/** Share of poured water that runs past a cell with that share of its water missing, 0–1. */
-export function runsPastShare(repellentShare: f64, missingShare: f64): f64 {
-  return (
-    RUNS_PAST_SHARE +
-    (repellentShare * SHEDS_SHARE * max<f64>(0, missingShare - SHEDS_FROM_SHARE)) /
-      (1 - SHEDS_FROM_SHARE)
-  )
-}
-
-/** Water to pour until it drains, L: what is missing, what runs past dry mix, and the reservoir. */
-function fillingL(pot: Pot, missing: usize, reservoirL: f64): f64 {
-  const cells = <i32>pot.cells
-  let missingL: f64 = 0
-  for (let cell = 0; cell < cells; cell++) missingL += at(missing, cell)
-  const past = runsPastShare(pot.repellentShare, at(missing, 0) * pot.aLitre)
-  return missingL / (1 - past) + pot.reservoirMostL - reservoirL
-}
-
-/** What leaves, open mix and wall will draw between two hours, less the rain, L. */
-function demandL(pot: Pot, rows: Rows, from: i32, until: i32): f64 {
-  const firstH = <i32>pot.firstH
-  let wantedL: f64 = 0
-  let hour = from
-  let day = (firstH + from) / HOURS_A_DAY
-  while (hour < until) {
-    const end = min((day + 1) * HOURS_A_DAY - firstH, until)
-    const drawing = max<f64>(0, at(rows.leafM2, day)) + at(rows.openM2, day) + pot.wallM2
-    wantedL +=
-      (at(rows.referenceSumMm, end) - at(rows.referenceSumMm, hour)) * pot.thirst * drawing -
-      (at(rows.rainL, day) * <f64>(end - hour)) / <f64>HOURS_A_DAY
-    hour = end
-    day++
-  }
-  return wantedL
-}
-
-/**
- * What a visitor gives, L: nothing where the pot lasts until the next visit, else what fills it.
- *
- * @param freeL   of a cell, what may be used before its plants go short
- * @param pouredL recorded in this very hour: it counts as poured already
- * @param wantedL what will be drawn until the next visit
- */
-function visitL(
-  pot: Pot,
-  missing: usize,
-  reservoirL: f64,
-  freeL: f64,
-  pouredL: f64,
-  wantedL: f64,
-): f64 {
-  const cells = <i32>pot.cells
-  let pouring = pouredL
-  let roomBelowL = pot.reservoirMostL - reservoirL
-  if (roomBelowL > 0) {
-    const intoReservoir = min(pouring, roomBelowL)
-    pouring -= intoReservoir
-    roomBelowL -= intoReservoir
-  }
-  let missingL: f64 = 0
-  let driest: f64 = 0
-  for (let cell = 0; cell < cells; cell++) {
-    const before = at(missing, cell)
-    const taken = min(pouring, before)
-    const left = before - taken
-    pouring -= taken
-    missingL += left
-    if (left > driest) driest = left
-  }
-  const isShort =
-    pot.reservoirMostL > 0
-      ? pot.reservoirMostL - roomBelowL + freeL - driest < wantedL
-      : driest + wantedL * (1 / pot.cells) > freeL
-  if (!isShort) return 0
-  const past = runsPastShare(pot.repellentShare, at(missing, 0) * pot.aLitre)
-  const wishL = missingL / (1 - past) + roomBelowL
-  return wishL > pot.splashL + ENOUGH_SHARE * wantedL ? wishL : 0
-}
 
 /** Puts what a test found in the place of what was computed; answers what is left in the reservoir, L. */
 function correctedBy(rows: Rows, correction: i32, cells: i32, availableL: f64): f64 {
@@ -197,7 +51,7 @@ export function run(pot: Pot, rows: Rows): void {
   const usedL = rows.usedL
   memory.fill(rows.pouredL, 0, hours << 3)
   memory.fill(rows.drainedL, 0, hours << 3)
-  memory.fill(rows.leftL, 0, hours << 3)
+  memory.fill(rows.reservoirLeftL, 0, hours << 3)
   let reservoir = pot.reservoirL
   let dried = pot.driedMm
   let correction = 0
@@ -225,7 +79,7 @@ export function run(pot: Pot, rows: Rows): void {
       put(rows.driestShare, hour, 0)
       put(rows.usedL, hour, 0)
       put(rows.hadShare, hour, 1)
-      put(rows.leftL, hour, reservoir)
+      put(rows.reservoirLeftL, hour, reservoir)
       continue
     }
     // What a test found holds from the beginning of its hour.
@@ -348,7 +202,7 @@ export function run(pot: Pot, rows: Rows): void {
     put(rows.driestShare, hour, driest * aLitre)
     put(rows.usedL, hour, used)
     put(rows.hadShare, hour, had < pot.cells ? had * share : 1)
-    if (hasReservoir) put(rows.leftL, hour, reservoir)
+    if (hasReservoir) put(rows.reservoirLeftL, hour, reservoir)
   }
   // A test of the very next hour holds from its beginning.
   while (nextCorrectionH <= <f64>hours) {

@@ -9,7 +9,7 @@ import { useTodayStore } from './stores/today'
 import AppHeader from './ui/AppHeader.vue'
 import ChangeBar from './ui/ChangeBar.vue'
 import DemoBanner from './ui/DemoBanner.vue'
-import ThumbBar from './ui/ThumbBar.vue'
+import BottomBar from './ui/BottomBar.vue'
 import { allWords, withWords } from './i18n'
 import { lazily, LoadError, missing, reportMissing, tryAgain } from './loading'
 import { useFaultText } from './ui/words/faults'
@@ -25,7 +25,7 @@ useTheme()
 
 const store = useGardenStore()
 const { garden, trouble, isWaiting } = storeToRefs(store)
-const { walked, course, progress } = storeToRefs(useTodayStore())
+const { walked, progress } = storeToRefs(useTodayStore())
 const { t } = useI18n()
 const { ofError } = useFaultText()
 const failure = ref('')
@@ -64,12 +64,13 @@ onErrorCaptured((error, _instance, info) => {
   return false
 })
 watch([() => route.path, garden], () => (failedPath.value = undefined))
-/** The walk begins with the first pot that is worked out, other views with all of them; some need none. */
+/** The walk begins with the first pots that are worked out, other views with all of them; some need none. */
 const NEED_NO_SEASON = ['book', 'settings']
 const isReady = computed(
   () =>
+    !progress.value ||
     NEED_NO_SEASON.includes(String(route.name)) ||
-    !!(route.name === 'round' ? walked.value : course.value),
+    (route.name === 'round' && !!walked.value),
 )
 /** Another garden is another view: no form of the one before goes on in it. */
 const gardenId = computed(() => garden.value?.id)
@@ -130,7 +131,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       <p v-else-if="progress" class="opening" role="status">{{ t('app.workingOut', progress) }}</p>
     </main>
     <p v-else class="opening" role="status">{{ t(isWaiting ? 'app.waiting' : 'app.opening') }}</p>
-    <ThumbBar v-if="isNarrow" />
+    <BottomBar v-if="isNarrow" />
     <ChangeBar />
     <FindDialog v-if="isFinding" @close="isFinding = false" />
     <ShortcutsDialog v-if="isShowingShortcuts" @close="isShowingShortcuts = false" />

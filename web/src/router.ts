@@ -63,13 +63,13 @@ export const views = [
 
 type View = (typeof views)[number]
 
-/** What is to be done now, what is planned, and what is kept; the rest by itself. */
+/** The views by what they are for: now, planning, keeping; settings by themselves. */
 export const viewGroups = (['now', 'plan', 'keep', 'more'] as const).map((name) => ({
   name,
   views: views.filter((view): view is View => view.group === name),
 }))
-/** What a thumb reaches without the whole list. */
-export const nearViews = views.filter(({ name }) => ['round', 'lineUp', 'book'].includes(name))
+/** The views in a phone’s bottom bar; all others are under “All”. */
+export const bottomViews = views.filter(({ name }) => ['round', 'lineUp', 'book'].includes(name))
 
 export const router = createRouter({
   history: createWebHistory(),

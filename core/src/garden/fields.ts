@@ -1,5 +1,5 @@
 import type { z } from 'zod'
-import { faultsAt, own, type Fault } from '../units'
+import { faultsAt, own, remembered, type Fault } from '../units'
 import { gardenFields } from './garden'
 
 /** What is known of a list's schema from outside. */
@@ -46,17 +46,12 @@ export function countFaults(field: string, given: number): Fault[] {
   return given < least ? [{ path: [field], code: 'tooSmall', params: { limit: least, given } }] : []
 }
 
-const restSchemas = new Map<string, z.ZodType<Readonly<Record<string, unknown>>>>()
-
-/** A garden without some of its fields; a schema is quick only when it is used again. */
-export function restSchema(without: readonly string[]) {
-  const key = without.join()
-  const known = restSchemas.get(key)
-  if (known) return known
+const restOf = remembered((whole: typeof gardenFields, without: readonly string[]) => {
   const fields: Partial<Record<keyof typeof gardenFields.shape, true>> = Object.fromEntries(
     without.map((field) => [field, true]),
   )
-  const made = gardenFields.omit(fields)
-  restSchemas.set(key, made)
-  return made
-}
+  return whole.omit(fields)
+})
+
+/** A garden without some of its fields; a schema is quick only when it is used again. */
+export const restSchema = (without: readonly string[]) => restOf(gardenFields, without)

@@ -178,6 +178,21 @@ describe('what is poured', () => {
   })
 })
 
+test('visits that were told for fewer hours are none after them, whatever ran before', () => {
+  const { pot } = wateredPot('bucket', 'thirds')
+  const drying = steadyWeather(DAYS, 6, { leafM2: 0.5 })
+  const visitH = dailyVisits(HOURS)
+  const cut = 3 * HOURS_A_DAY
+  simulateWater(pot, drying, { ...none, visitH })
+  const short = simulateWater(pot, drying, { ...none, visitH: visitH.slice(0, cut) })
+  const padded = simulateWater(pot, drying, {
+    ...none,
+    visitH: visitH.map((h, at) => (at < cut ? h : 0)),
+  })
+  expect(short.missingL).toEqual(padded.missingL)
+  expect(sum(short.givenL)).toBeGreaterThan(0)
+})
+
 describe('the quiet hours', () => {
   const pots = (['bucket', 'pot', 'basket', 'fabricBag'] as const).map(
     (type) => wateredPot(type, 'thirds').pot,

@@ -74,7 +74,7 @@ export function simulateWater(
   const { hours, rows } = goThrough(container, weather, events, options, out.end)
   copyItems(rows.missingL, 0, out.missingL, 0, hours)
   copyItems(rows.driestShare, 0, out.driestShare, 0, hours)
-  copyItems(rows.leftL, 0, out.reservoirL, 0, hours)
+  copyItems(rows.reservoirLeftL, 0, out.reservoirL, 0, hours)
   copyItems(rows.hadShare, 0, out.hadShare, 0, hours)
   copyItems(rows.pouredL, 0, out.givenL, 0, hours)
   copyItems(rows.drainedL, 0, out.drainedL, 0, hours)

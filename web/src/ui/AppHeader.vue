@@ -8,7 +8,7 @@ import { useTodayStore } from '../stores/today'
 import { useFormat } from './words/format'
 import PushButton from './fields/PushButton.vue'
 
-/** Without its ways through the app where those lie at the thumb. */
+/** On a phone the links to the views are in the bottom bar instead. */
 defineProps<{ isNarrow: boolean }>()
 defineEmits<{ find: []; shortcuts: [] }>()
 const { garden } = storeToRefs(useGardenStore())

@@ -24,7 +24,7 @@ export interface LoadedHours {
   /** The loop's own rows, an item an hour: each run writes over them, and so does what is loaded next. */
   readonly rows: Pick<
     KernelMemory['rows'],
-    'missingL' | 'driestShare' | 'leftL' | 'hadShare' | 'pouredL' | 'drainedL' | 'usedL'
+    'missingL' | 'driestShare' | 'reservoirLeftL' | 'hadShare' | 'pouredL' | 'drainedL' | 'usedL'
   >
   /** Goes through them with a pot, from a state on, which becomes the state at their end. */
   readonly run: (container: WateredPot, state: WaterState, asked: HoursAsked) => void
@@ -64,9 +64,10 @@ export function loadHours(
   copyItems(weather.referenceMm, from, rows.referenceMm, 0, hours)
   copyItems(weather.referenceSumMm, from, rows.referenceSumMm, 0, hours + 1)
   copyItems(givenL, from, rows.givenL, 0, hours)
-  rows.visitH.set(visitH.subarray(from, to))
+  // Nobody comes by after the last hour that they were told for.
+  rows.visitH.fill(0, 0, hours).set(visitH.subarray(from, to))
+  rows.fillH.fill(0, 0, hours)
   if (fillH) rows.fillH.set(fillH.subarray(from, to))
-  else rows.fillH.fill(0, 0, hours)
   const firstDay = Math.floor(from / HOURS_A_DAY)
   const days = Math.ceil(to / HOURS_A_DAY) - firstDay
   copyItems(weather.leafM2, firstDay, rows.leafM2, 0, days)

@@ -67,7 +67,7 @@ const rowNames = [
   'missing',
   'missingL',
   'driestShare',
-  'leftL',
+  'reservoirLeftL',
   'hadShare',
   'pouredL',
   'drainedL',

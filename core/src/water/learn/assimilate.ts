@@ -96,9 +96,9 @@ function addMissing(
   { hours, rows }: LoadedHours,
   reservoirMostL: number,
 ): void {
-  const { missingL, leftL } = rows
+  const { missingL, reservoirLeftL } = rows
   for (let hour = 0; hour < hours; hour++) {
-    const lacking = missingL[hour]! + reservoirMostL - leftL[hour]!
+    const lacking = missingL[hour]! + reservoirMostL - reservoirLeftL[hour]!
     sumL[at + hour]! += lacking
     sumSquareL2[at + hour]! += lacking * lacking
   }

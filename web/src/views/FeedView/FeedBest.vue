@@ -5,7 +5,6 @@ import { useI18n } from 'vue-i18n'
 import {
   holdsFor,
   nutrients,
-  shelfStock,
   type ChosenForPot,
   type FeedToday,
   type Garden,
@@ -40,7 +39,7 @@ const { productName } = useNames()
 const { ofError } = useFaultText()
 const strengthWords = useStrengthWords()
 const faultWords = useFaultWords()
-const { give } = useFeeding(toRef(props, 'pot'), toRef(props, 'feed'))
+const { give, stockOf } = useFeeding(toRef(props, 'pot'), toRef(props, 'feed'))
 
 const DAYS = 7
 const worker = useWorker<FeedWork, ChosenForPot | undefined>(
@@ -55,8 +54,6 @@ watch(
   },
 )
 const chosen = computed(() => worker.result.value)
-const stockOf = (id: string) =>
-  shelfStock(props.garden).find(({ product }) => product.id === id)?.leftG
 const unmet = computed(() => {
   const { value: found } = chosen
   if (!found) return []

@@ -7,7 +7,6 @@ import {
   measureMl,
   mixTestSchema,
   recordSchema,
-  shelfStock,
   type FeedToday,
   type Garden,
   type PotToday,
@@ -27,7 +26,10 @@ const { isSaving } = storeToRefs(useGardenStore())
 const { t } = useI18n()
 const { ofError } = useFaultText()
 const givenWords = useGivenWords()
-const { choices, doseOf, give, weighSpoon } = useFeeding(toRef(props, 'pot'), toRef(props, 'feed'))
+const { choices, stockOf, doseOf, give, weighSpoon } = useFeeding(
+  toRef(props, 'pot'),
+  toRef(props, 'feed'),
+)
 
 const productId = ref<string | undefined>(choices.value[0]?.value)
 const massG = ref<number>()
@@ -35,9 +37,6 @@ watch(productId, () => (massG.value = undefined))
 const massSchema = fieldSchema(recordSchema, { kind: 'feed' }, 'massG')
 const other = computed(() =>
   productId.value && !Number.isNaN(massG.value) ? doseOf(productId.value, massG.value) : {},
-)
-const stockG = computed(
-  () => shelfStock(props.garden).find(({ product }) => product.id === productId.value)?.leftG,
 )
 const isSpoonUnknown = computed(
   () =>
@@ -69,7 +68,7 @@ async function keepSpoon(): Promise<void> {
       v-if="other.dose && productId"
       :dose="other.dose"
       :holds="other.holds ?? []"
-      :stock-g="stockG"
+      :stock-g="stockOf(productId)"
     />
     <p v-else-if="other.fault" class="strong" role="alert">{{ ofError(other.fault) }}</p>
     <form v-if="isSpoonUnknown" class="feed-spoon" @submit.prevent="keepSpoon">

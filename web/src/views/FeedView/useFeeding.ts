@@ -38,6 +38,10 @@ export function useFeeding(pot: Ref<PotToday>, feed: Ref<FeedToday>) {
     products.value.map(({ id }) => ({ value: id, label: productName(id) })),
   )
 
+  /** What is left of a product on the shelf, g; undefined where it is not there. */
+  const stockOf = (productId: string): number | undefined =>
+    garden.value && shelfStock(garden.value).find(({ product }) => product.id === productId)?.leftG
+
   /** A dose by the label, or of so many grams; the fault where it cannot be told. */
   function doseOf(
     productId: string,
@@ -78,5 +82,5 @@ export function useFeeding(pot: Ref<PotToday>, feed: Ref<FeedToday>) {
     )
   }
 
-  return { products, choices, doseOf, give, weighSpoon }
+  return { products, choices, stockOf, doseOf, give, weighSpoon }
 }

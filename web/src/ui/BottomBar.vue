@@ -3,21 +3,21 @@ import { ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { useI18n } from 'vue-i18n'
 import { Menu } from '@element-plus/icons-vue'
-import { nearViews, viewGroups } from '../router'
+import { bottomViews, viewGroups } from '../router'
 
-/** Ways through the app at the thumb: the nearest in a bar, all of them a tap away. */
+/** Navigation on a phone: the views used most within reach of the thumb, the others under “All”. */
 const { t } = useI18n()
 const route = useRoute()
 const isOpen = ref(false)
-const isNear = () => nearViews.some(({ name }) => name === route.name)
+const isInBar = () => bottomViews.some(({ name }) => name === route.name)
 </script>
 
 <template>
-  <nav class="thumb" :aria-label="t('app.views')" @keydown.esc="isOpen = false">
-    <div v-if="isOpen" id="thumb-all" class="thumb-all">
+  <nav class="bottom" :aria-label="t('app.views')" @keydown.esc="isOpen = false">
+    <div v-if="isOpen" id="bottom-all" class="bottom-all">
       <div v-for="group in viewGroups" :key="group.name">
-        <h2 :id="`thumb-${group.name}`">{{ t(`group.${group.name}`) }}</h2>
-        <div role="group" :aria-labelledby="`thumb-${group.name}`" class="thumb-group">
+        <h2 :id="`bottom-${group.name}`">{{ t(`group.${group.name}`) }}</h2>
+        <div role="group" :aria-labelledby="`bottom-${group.name}`" class="bottom-group">
           <router-link
             v-for="view in group.views"
             :key="view.name"
@@ -29,9 +29,9 @@ const isNear = () => nearViews.some(({ name }) => name === route.name)
         </div>
       </div>
     </div>
-    <div class="thumb-bar">
+    <div class="bottom-bar">
       <router-link
-        v-for="view in nearViews"
+        v-for="view in bottomViews"
         :key="view.name"
         :to="view.path"
         @click="isOpen = false"
@@ -40,12 +40,12 @@ const isNear = () => nearViews.some(({ name }) => name === route.name)
       </router-link>
       <button
         type="button"
-        :class="{ 'router-link-active': !isNear() }"
+        :class="{ 'router-link-active': !isInBar() }"
         :aria-expanded="isOpen"
-        aria-controls="thumb-all"
+        aria-controls="bottom-all"
         @click="isOpen = !isOpen"
       >
-        <Menu class="thumb-icon" aria-hidden="true" />
+        <Menu class="bottom-icon" aria-hidden="true" />
         {{ t('group.all') }}
       </button>
     </div>
@@ -53,17 +53,17 @@ const isNear = () => nearViews.some(({ name }) => name === route.name)
 </template>
 
 <style>
-.thumb {
+.bottom {
   position: relative;
   z-index: 14;
   border-top: 2px solid var(--ink);
   background: var(--paper);
 }
-.thumb-bar {
+.bottom-bar {
   display: grid;
   grid-template-columns: repeat(4, 1fr);
 }
-.thumb :is(a, button) {
+.bottom :is(a, button) {
   display: flex;
   justify-content: center;
   align-items: center;
@@ -76,32 +76,32 @@ const isNear = () => nearViews.some(({ name }) => name === route.name)
   border: 0;
   border-top: 3px solid transparent;
 }
-.thumb .router-link-active {
+.bottom .router-link-active {
   color: var(--accent);
   font-weight: 700;
   border-color: var(--accent);
 }
-.thumb-icon {
+.bottom-icon {
   width: 1.1em;
 }
-.thumb-all {
+.bottom-all {
   position: absolute;
   inset: auto 0 100%;
   padding: 8px 14px 12px;
   background: var(--sheet);
   border-top: 2px solid var(--ink);
 }
-.thumb-all h2 {
+.bottom-all h2 {
   margin: 6px 0 2px;
   font-size: 14px;
   color: var(--ink-soft);
 }
-.thumb-group {
+.bottom-group {
   display: grid;
   grid-template-columns: repeat(3, 1fr);
   gap: 6px;
 }
-.thumb-all a {
+.bottom-all a {
   min-height: 48px;
   border: 1px solid var(--line);
   border-radius: 3px;
