@@ -24,7 +24,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     actionTimeout: 15_000,
-    trace: 'retain-on-failure',
+    trace: isCi ? 'on-first-retry' : 'retain-on-failure',
     launchOptions: {
       executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
       args: [

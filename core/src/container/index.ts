@@ -24,6 +24,7 @@ export {
   containerTypes,
   exposures,
   materials,
+  standingSchema,
   partOf,
   wallColours,
   type Container,

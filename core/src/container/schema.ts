@@ -51,7 +51,7 @@ export const partOf: Readonly<Partial<Record<(typeof containerTypes)[number], Pa
 }
 
 /** Where a container stands on its space, its middle, mm from the plan's origin. */
-const standingSchema = open({
+export const standingSchema = open({
   xMm: z.number().min(-100_000).max(100_000),
   yMm: z.number().min(-100_000).max(100_000),
   /** Turned so that its length lies along y. */

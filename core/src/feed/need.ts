@@ -46,18 +46,18 @@ export interface PlantNeed {
  * @returns g a day, all plants together
  */
 export function nutrientNeed({ course, crop, count }: PlantNeed): NutrientRows {
-  const { development, days, trusses, plantedOn, frostOn } = course
+  const { development, days, trusses, plantedOn, endsOn } = course
   const need = emptyRows(days)
   if (plantedOn >= days) return need
   const forecast = cropForecast(course)
-  const ripeCount = trusses.filter(({ ripeOn }) => ripeOn < Math.min(days, frostOn)).length
+  const ripeCount = trusses.filter(({ ripeOn }) => ripeOn < Math.min(days, endsOn)).length
   const usualShare = ripeCount > 0 ? Math.min(1, development.usualTrusses / ripeCount) : 1
   const fullKg =
     fullCropKg(course.plant.variety) * course.yield.perPlant * (course.lightShare[days - 1] ?? 1)
   const usualKg = Math.max(forecast.totalKg * usualShare, LEAST_OF_FULL * fullKg)
   const extraKg = forecast.totalKg * (1 - usualShare)
   const colourAt = development.flower + development.toColour
-  const lastAt = course.warmth[Math.min(days, frostOn) - 1] ?? 0
+  const lastAt = course.warmth[Math.min(days, endsOn) - 1] ?? 0
   const pickedAt = (trusses[ripeCount - 1]?.ripeAt ?? 0) + development.trussRipens
   const usualEndAt =
     colourAt + development.betweenTrusses * development.usualTrusses + development.trussRipens
@@ -93,7 +93,7 @@ export function nutrientNeed({ course, crop, count }: PlantNeed): NutrientRows {
     }
   }
   let before = takenAt(0)
-  for (let day = Math.max(0, plantedOn); day < Math.min(days, frostOn); day++) {
+  for (let day = Math.max(0, plantedOn); day < Math.min(days, endsOn); day++) {
     const now = takenAt(course.warmth[day]!)
     for (const nutrient of nutrients)
       need[nutrient][day] = Math.max(0, now[nutrient] - before[nutrient]) * count

@@ -21,7 +21,7 @@ const ELSEWHERE = ['at', 'containerId']
 const FIRST_COLUMNS = [
   ...['date', 'time', 'container', 'kind', 'volume_l', 'mass_g', 'count', 'variety', 'product'],
   ...['detail', 'note', 'mass_kg', 'height_mm', 'moisture_share', 'depth_mm', 'temp_c'],
-  ...['ec_ds_m', 'planting', 'id'],
+  ...['ec_ds_m', 'planting', 'id', 'item', 'amount', 'unit'],
 ]
 
 /** The column of a field. @example columnOf('volumeL') // => 'volume_l'; columnOf('varietyId') // => 'variety' */
@@ -98,15 +98,35 @@ export function recordsCsv(garden: Garden): string {
         container: nameOf(record.containerId),
         detail: rules.detail && detailText(fields, rules.detail),
         ...Object.fromEntries(
-          fieldsOf(rules).map((field) => [columnOf(field), own(fields, field)]),
+          fieldsOf(rules).map((field) => [columnOf(field), cellFor(own(fields, field))]),
         ),
       }
     })
   return Papa.unparse({ fields: COLUMNS, data: rows }, { escapeFormulae: FORMULA, newline: '\r\n' })
 }
 
-const isNumber = (kind: string, field: string) =>
-  fieldSchema(recordSchema, { kind }, field).def.type === 'number'
+/** What has parts of its own is told as JSON in its one cell. */
+const cellFor = (value: unknown): unknown =>
+  typeof value === 'object' && value !== null ? JSON.stringify(value) : value
+
+/** A cell as the field of that kind has it; anything else is left for the schema to refuse. */
+function valueIn(kind: string, field: string, cell: string): unknown {
+  switch (fieldSchema(recordSchema, { kind }, field).def.type) {
+    case 'number':
+      return numberIn(cell)
+    case 'boolean':
+      return own({ true: true, false: false }, cell.trim().toLowerCase()) ?? cell
+    case 'object':
+    case 'array':
+      try {
+        return JSON.parse(cell) as unknown
+      } catch {
+        return cell
+      }
+    default:
+      return cell
+  }
+}
 
 /** A number, with a decimal comma perhaps; anything else is left for the schema to refuse. */
 function numberIn(cell: string): number | string {
@@ -121,7 +141,7 @@ function recordIn(row: TableRow, idOf: (name: string) => string, newId: () => st
   const rules = own(rulesOf as Readonly<Record<string, RecordKindRules>>, kind)
   const told = (rules ? fieldsOf(rules) : []).flatMap((field) => {
     const text = cell(columnOf(field))
-    return text === '' ? [] : [[field, isNumber(kind, field) ? numberIn(text) : text]]
+    return text === '' ? [] : [[field, valueIn(kind, field, text)]]
   })
   const container = cell('container')
   return {

@@ -38,7 +38,7 @@ export const settingsSchema = open({
 export type Settings = z.infer<typeof settingsSchema>
 
 export const GARDEN_FORMAT = 'rimbo-garden'
-export const GARDEN_VERSION = 8
+export const GARDEN_VERSION = 9
 
 /** What a garden is made of, each thing by itself. */
 export const gardenFields = open({

@@ -114,6 +114,8 @@ const STEPS: Readonly<Record<number, (document: Document) => Document>> = {
   // Version 7 knows more kinds of products as well.
   6: ({ shelf, ...rest }) => ({ ...rest, shelf: countedOnce(shelf) }),
   7: countsRecorded,
+  // Version 9 knows records of what changes a pot: a pot without them stood as it does from the first day on.
+  8: (document) => document,
 }
 
 /**

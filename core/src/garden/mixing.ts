@@ -76,7 +76,8 @@ export function measuredMixOf({ mixTests }: Tested, recipeId: string): MeasuredM
   }
 }
 
-const mixFrom = remembered(
+/** A recipe as this gardener's ingredients and tests make it. */
+export const recipeMix = remembered(
   (recipe: Recipe, own: Garden['ingredients'], mixTests: Garden['mixTests']): Mix => {
     const garden = { ingredients: own, mixTests }
     return mixOf(blend(recipe, shelfOf(own, mixTests), measuredMixOf(garden, recipe.id)))
@@ -90,6 +91,6 @@ const shelfOf = remembered((own: Garden['ingredients'], mixTests: Garden['mixTes
 export function mixesOf(garden: Garden): (recipe: Recipe | string | undefined) => Mix | undefined {
   return (wanted) => {
     const recipe = typeof wanted === 'object' ? wanted : recipeOf(garden, wanted)
-    return recipe && mixFrom(recipe, garden.ingredients, garden.mixTests)
+    return recipe && recipeMix(recipe, garden.ingredients, garden.mixTests)
   }
 }

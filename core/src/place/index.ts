@@ -20,12 +20,15 @@ export {
 } from './sun'
 export { diffuseShare, lightProvenance, lightReasons, monthlyRadiation, spotLight } from './light'
 export {
+  covers,
   microclimateReasons,
   openDay,
   openShelter,
+  screened,
   spotShelter,
   weatherAt,
   type OpenDay,
+  type Screen,
   type Shelter,
   type SpotDay,
 } from './microclimate'

@@ -34,6 +34,10 @@ export interface Shelter {
   readonly windShare: number
   /** How near a wall is that gives back heat: 1 at it, 0 out of its reach. */
   readonly wallShare: number
+  /** What a cover keeps of the night's warmth, K. */
+  readonly coverK?: number
+  /** The air indoors: no colder, and no hotter than this on a cool day, °C. */
+  readonly indoors?: { readonly leastC: number; readonly dayC: number }
 }
 
 /** Nothing about: the weather as it is in the open. */
@@ -59,6 +63,45 @@ const WALL_NIGHT_K = 2
 const FULL_SUN_MJ_M2 = 25
 
 const COMPASS = Array.from({ length: 36 }, (_, step) => step * 10)
+
+/** What is put over a pot against cold. */
+export const covers = ['none', 'fleece', 'tunnel'] as const
+/**
+ * What lies over a pot: of light and rain it lets through so much, of wind so much; and
+ * how much warmer the night is under it (memory: a fleece 1–2 K, a tunnel 2–4 K).
+ */
+const COVERS = {
+  none: { light: 1, rain: 1, wind: 1, nightK: 0 },
+  fleece: { light: 0.85, rain: 1, wind: 0.5, nightK: 1.5 },
+  tunnel: { light: 0.8, rain: 0, wind: 0.2, nightK: 3 },
+} as const
+/** Behind a window: of the light of an open place, the air's movement, and its warmth (memory). */
+const INDOORS = { light: 0.35, wind: 0.15, leastC: 12, dayC: 20 }
+
+/** What is put over or about a pot, beside what stands there anyway. */
+export interface Screen {
+  readonly isIndoors: boolean
+  /** Of the light, what a net keeps off, 0–1. */
+  readonly shadeShare: number
+  readonly cover: (typeof covers)[number]
+}
+
+/** The same spot under a net or a cover, or indoors; the very same where there is none of these. */
+export function screened(shelter: Shelter, { isIndoors, shadeShare, cover }: Screen): Shelter {
+  if (!isIndoors && shadeShare === 0 && cover === 'none') return shelter
+  const { light, rain, wind, nightK } = COVERS[cover]
+  const lets = light * (1 - shadeShare) * (isIndoors ? INDOORS.light : 1)
+  return {
+    ...shelter,
+    skyShare: shelter.skyShare * lets,
+    beamShares: shelter.beamShares.map((share) => share * lets),
+    rainShare: isIndoors ? 0 : shelter.rainShare * rain,
+    windShare: shelter.windShare * wind * (isIndoors ? INDOORS.wind : 1),
+    wallShare: isIndoors ? 0 : shelter.wallShare,
+    ...(nightK > 0 && { coverK: nightK }),
+    ...(isIndoors && { indoors: { leastC: INDOORS.leastC, dayC: INDOORS.dayC } }),
+  }
+}
 
 /** Any year does: the sun comes back to within a quarter of a degree. */
 const SUN_YEAR = 2026
@@ -160,12 +203,15 @@ export function weatherAt(
   const beamMjM2 = openBeamMjM2 * between(shelter.beamShares[from]!, shelter.beamShares[to]!, way)
   const warmth = shelter.wallShare * Math.min(1, beamMjM2 / FULL_SUN_MJ_M2)
   const { windMS = ASSUMED_WIND_MS, rainMm, dewBelowMinK } = weather
+  const { coverK = 0, indoors } = shelter
+  const tempMaxC = weather.tempMaxC + WALL_DAY_K * warmth
+  const tempMinC = Math.min(tempMaxC, weather.tempMinC + WALL_NIGHT_K * warmth + coverK)
   // Named one by one: thousands of days are made anew at each edit.
   return {
     date: weather.date,
     dayOfYear: day,
-    tempMaxC: weather.tempMaxC + WALL_DAY_K * warmth,
-    tempMinC: weather.tempMinC + WALL_NIGHT_K * warmth,
+    tempMaxC: indoors ? Math.max(indoors.dayC, tempMaxC) : tempMaxC,
+    tempMinC: indoors ? Math.max(indoors.leastC, tempMinC) : tempMinC,
     humidityMaxShare: weather.humidityMaxShare,
     humidityMinShare: weather.humidityMinShare,
     dewBelowMinK,
@@ -193,5 +239,7 @@ export const microclimateReasons = (
   ...(shelter.rainShare < 1
     ? [reason('spot.rain', { reachesShare: shelter.rainShare }, memory)]
     : []),
+  ...(shelter.coverK ? [reason('spot.cover', { warmerK: shelter.coverK }, memory)] : []),
+  ...(shelter.indoors ? [reason('spot.indoors', { leastC: shelter.indoors.leastC }, memory)] : []),
   reason('spot.diffuse', {}, diffuseProvenance),
 ]

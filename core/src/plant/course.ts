@@ -1,5 +1,5 @@
 import type { ContainerVolumes } from '../container'
-import { daysBetween } from '../units'
+import { addDays, daysBetween } from '../units'
 import { MOL_PER_MJ, type DailyWeather } from '../weather'
 import { lightShareOf } from './light'
 import {
@@ -9,6 +9,7 @@ import {
   type OwnDevelopment,
   type OwnHeight,
 } from './observations'
+import { PLANTED_HEIGHT_MM, stemCourse, topOf, type PlantPruning } from './pruning'
 import { sharedYield, type RelativeYield } from './rootRoom'
 import { setShare } from './setting'
 import { areaShareOf, lengthShareOf } from './size'
@@ -19,6 +20,14 @@ import { summerDays } from './warmth'
 export interface PlantStart {
   readonly variety: Variety
   readonly plantedOn: string
+  /** Day on which it was taken out; left out where it still stands. */
+  readonly endedOn?: string | undefined
+  /** Day from which it stands in this container, where it stood in another one before. */
+  readonly movedInOn?: string | undefined
+  /** What was taken off it, in order of time. */
+  readonly prunings?: readonly PlantPruning[] | undefined
+  /** Of its stem, what went below the mix: at planting, and with each top-up. */
+  readonly burials?: readonly { readonly date: string; readonly buriedMm: number }[] | undefined
   readonly sownOn?: string | undefined
   readonly prickedOutOn?: string | undefined
   /** First frost of autumn as the gardener expects it, where the weather then is not known. */
@@ -29,6 +38,9 @@ export interface PlantStart {
 export type RootRoom = Pick<ContainerVolumes, 'rootVolumeL' | 'cells'> & {
   readonly plantCount: number
 }
+
+/** The same from a day on; without a day from the first. */
+export type RoomFrom = RootRoom & { readonly from?: string | undefined }
 
 /** A day where the plant stands. */
 export interface PlantDay extends Pick<DailyWeather, 'date' | 'tempMaxC' | 'tempMinC'> {
@@ -70,10 +82,13 @@ export interface GrowthCourse {
   readonly waterShare: Float64Array
   /** Day on which frost ended it; past the end where none did. */
   readonly frostOn: number
+  /** Days of the course between which it stands in this container, the last not counted. */
+  readonly standsFrom: number
+  readonly endsOn: number
 }
 
-/** Tomatoes and peppers go out 13–20 cm tall (practice). */
-const PLANTED_HEIGHT_MM = 160
+/** However deep it is buried, so much is left standing, mm. */
+const LEAST_STANDING_MM = 30
 /** Leaf at planting beside grown leaf (memory). */
 const PLANTED_CANOPY_SHARE = 0.03
 /** Grown, beside the warmth to first ripe fruit: leaf, bush height, and the height of a vine (memory). */
@@ -128,31 +143,123 @@ function trussPlaces(tipMm: readonly number[], grownMm: number): number[] {
   return places
 }
 
+/** The room on each of some days; of the last stretch that has begun. */
+function roomsByDay(
+  container: RootRoom | readonly RoomFrom[],
+  from: string,
+  days: number,
+): (day: number) => RootRoom {
+  const rooms: readonly RoomFrom[] = 'plantCount' in container ? [container] : container
+  const begins = rooms.map((room) => (room.from === undefined ? 0 : daysBetween(from, room.from)))
+  const last = rooms.length - 1
+  return (day) => {
+    let index = last
+    while (index > 0 && begins[index]! > Math.min(day, days - 1)) index--
+    return rooms[index]!
+  }
+}
+
+/** How a stem begins: as a seedling, or cut back with its roots and wood. */
+interface Life {
+  readonly warmth: number
+  readonly heightMm: number
+  readonly canopyShare: number
+}
+
+/** A plant cut back has gone so much of the way to its first flower (memory). */
+const CUT_BACK_AHEAD = 0.5
+const CUT_BACK: Omit<Life, 'warmth'> = { heightMm: 200, canopyShare: 0.06 }
+
+/** What a plant has gone through already when it shoots again after it was cut back. */
+const cutBackLife = ({ flower }: OwnDevelopment): Life => ({
+  ...CUT_BACK,
+  warmth: flower * CUT_BACK_AHEAD,
+})
+
 /**
  * A plant's course through a season: warmth, height, leaf and fruit, day by day.
  *
  * Warmth drives its development; the room of its roots, light and
  * water decide how large it grows on the way. What was seen of it puts its own
- * course in the place of its variety's.
+ * course in the place of its variety's. A plant that is cut back begins a second
+ * life on that day, ahead of a seedling by its roots and wood.
  *
- * @param plant        variety and days
- * @param container    its root room
+ * @param plant        variety, days, and what was done to it
+ * @param container    its root room: one, or one from each change on
  * @param weather      days in a row where it stands
  * @param observations measured heights, first flower, first ripe fruit
  * @param hadWater     of the water it wanted, what it had each day, 0–1; all where left out
  */
 export function growthCourse(
   plant: PlantStart,
-  container: RootRoom,
+  container: RootRoom | readonly RoomFrom[],
   weather: readonly PlantDay[],
   observations: readonly Observation[],
   hadWater?: Float64Array,
+): GrowthCourse {
+  const from = weather[0]?.date ?? plant.plantedOn
+  const to = addDays(from, weather.length - 1)
+  const cut = plant.prunings?.findLast(
+    ({ what, date }) => what === 'cutBack' && date > plant.plantedOn && date <= to,
+  )
+  if (!cut) return lifeCourse(plant, container, weather, observations, hadWater)
+  const second: PlantStart = {
+    ...plant,
+    plantedOn: cut.date < from ? from : cut.date,
+    burials: plant.burials?.filter(({ date }) => date > cut.date),
+    prunings: plant.prunings?.filter(({ date }) => date > cut.date),
+  }
+  const later = observations.filter(({ date }) => date > cut.date)
+  const after = lifeCourse(second, container, weather, later, hadWater, cutBackLife)
+  const first: PlantStart = {
+    ...plant,
+    prunings: plant.prunings?.filter((one) => one.date < cut.date),
+  }
+  const sooner = observations.filter(({ date }) => date <= cut.date)
+  const before = lifeCourse(first, container, weather, sooner, hadWater)
+  const cutOn = daysBetween(from, cut.date)
+  const joined = (one: Float64Array, other: Float64Array) =>
+    one.map((value, day) => (day < cutOn ? value : other[day]!))
+  const isKilled = before.frostOn < Math.min(cutOn, before.days)
+  if (isKilled) return before
+  return {
+    ...after,
+    plant,
+    plantedOn: before.plantedOn,
+    standsFrom: before.standsFrom,
+    warmth: joined(before.warmth, after.warmth),
+    heightMm: joined(before.heightMm, after.heightMm),
+    canopyM2: joined(before.canopyM2, after.canopyM2),
+    lightShare: joined(before.lightShare, after.lightShare),
+    waterShare: joined(before.waterShare, after.waterShare),
+    // What hung on it when it was cut is gone with the shoots.
+    trusses: [...before.trusses.filter(({ ripeOn }) => ripeOn < cutOn), ...after.trusses],
+  }
+}
+
+/** One life of a plant, from planting or from where it was cut back. */
+function lifeCourse(
+  plant: PlantStart,
+  container: RootRoom | readonly RoomFrom[],
+  weather: readonly PlantDay[],
+  observations: readonly Observation[],
+  hadWater?: Float64Array,
+  lifeOf?: (development: OwnDevelopment) => Life,
 ): GrowthCourse {
   const { variety } = plant
   const days = weather.length
   const from = weather[0]?.date ?? plant.plantedOn
   const plantedOn = daysBetween(from, plant.plantedOn)
-  const expected = sharedYield(variety, container, container.plantCount)
+  const endedOn = plant.endedOn === undefined ? days : daysBetween(from, plant.endedOn)
+  const roomOn = roomsByDay(container, from, days)
+  const lastRoom = roomOn(Math.min(days, endedOn) - 1)
+  const expected = sharedYield(variety, lastRoom, lastRoom.plantCount)
+  const perPlantOn = (day: number) => {
+    const room = roomOn(day)
+    return room === lastRoom
+      ? expected.perPlant
+      : sharedYield(variety, room, room.plantCount).perPlant
+  }
 
   const warmth = new Float64Array(days)
   const lightShare = new Float64Array(days).fill(1)
@@ -170,21 +277,33 @@ export function growthCourse(
     lightShare[day] = light / counted
     waterShare[day] = water / counted
     // A plant short of water stands still for as long.
-    if (day < frostOn) sum += summerDays(variety.crop, here) * had
+    if (day < frostOn && day <= endedOn) sum += summerDays(variety.crop, here) * had
     warmth[day] = sum
   }
 
   const development = ownDevelopment(variety, observations, warmth, from)
+  const life = lifeOf?.(development)
+  if (life) for (let day = Math.max(0, plantedOn); day < days; day++) warmth[day]! += life.warmth
   const toFirstRipe = development.flower + development.toRipe
-  const grownMm = variety.matureHeightMm * lengthShareOf(expected.perPlant)
-  const startMm = Math.min(PLANTED_HEIGHT_MM, grownMm / 2)
   const grownAt = toFirstRipe * (isVine(variety) ? GROWN_AT.vine : GROWN_AT.bush)
   const tall = sCurveTo(grownAt)
   const leafy = sCurveTo(toFirstRipe * GROWN_AT.leaf)
-  const heightAt = (at: number) => startMm + (grownMm - startMm) * tall(at)
+  const grownOf = (perPlant: number) => variety.matureHeightMm * lengthShareOf(perPlant)
+  const grownMm = grownOf(expected.perPlant)
+  const startOf = (grown: number) => life?.heightMm ?? Math.min(PLANTED_HEIGHT_MM, grown / 2)
+  const heightAt = (at: number, grown = grownMm) => {
+    const startMm = startOf(grown)
+    return startMm + (grown - startMm) * tall(at)
+  }
+  const top = topOf(plant, warmth, from)
+  const stemMm = stemCourse(
+    { days, start: Math.max(0, plantedOn), warmth, tall, top, life },
+    (day) => grownOf(perPlantOn(day)),
+  )
   const height = ownHeight(observations, (date) => {
     const day = daysBetween(from, date)
-    return day >= Math.max(0, plantedOn) && day < days ? heightAt(warmth[day] ?? 0) : undefined
+    const isHere = day >= Math.max(0, plantedOn) && day < days
+    return isHere ? Math.max(1, stemMm[day]! - top.buriedMm(day)) : undefined
   })
 
   const heightMm = new Float64Array(days)
@@ -192,17 +311,19 @@ export function growthCourse(
   let leaf = 0
   for (let day = Math.max(0, plantedOn); day < days; day++) {
     const at = warmth[day]!
-    heightMm[day] = heightAt(at) * height.factor
+    heightMm[day] = Math.max(LEAST_STANDING_MM, stemMm[day]! * height.factor - top.buriedMm(day))
     const grown = leafy(at)
-    const massShare = expected.perPlant * lightShare[day]!
-    leaf = Math.max(
-      leaf,
-      variety.matureCanopyM2 *
-        areaShareOf(massShare) *
-        height.factor ** 2 *
-        (PLANTED_CANOPY_SHARE + (1 - PLANTED_CANOPY_SHARE) * grown),
-    )
-    canopyM2[day] = leaf
+    const massShare = perPlantOn(day) * lightShare[day]!
+    const startShare = life?.canopyShare ?? PLANTED_CANOPY_SHARE
+    if (day < top.stoppedOn)
+      leaf = Math.max(
+        leaf,
+        variety.matureCanopyM2 *
+          areaShareOf(massShare) *
+          height.factor ** 2 *
+          (startShare + (1 - startShare) * grown),
+      )
+    canopyM2[day] = leaf * top.leafShare(day)
   }
 
   const places = trussPlaces(
@@ -212,7 +333,7 @@ export function growthCourse(
     grownMm,
   )
   const trusses = Array.from({ length: development.mostTrusses }, (_, index): TrussCourse => {
-    const opensAt = development.flower + index * development.betweenTrusses
+    const opensAt = top.opensAt(development.flower + index * development.betweenTrusses)
     const ripeAt = opensAt + development.toRipe
     const opensOn = dayReaching(warmth, opensAt)
     const open = weather.slice(opensOn, opensOn + TRUSS_OPENS_DAYS)
@@ -221,13 +342,13 @@ export function growthCourse(
       coloursOn: dayReaching(warmth, opensAt + development.toColour),
       ripeOn: dayReaching(warmth, ripeAt),
       pickedOn: dayReaching(warmth, ripeAt + development.trussRipens),
-      heightMm: places[index]! * height.factor,
+      heightMm: Math.max(0, places[index]! * height.factor - top.buriedMm(opensOn)),
       setShare: open.length
         ? open.reduce((total, day) => total + setShare(variety, day), 0) / open.length
         : 0,
       ripeAt,
     }
-  })
+  }).flatMap((truss) => top.ripens(truss, warmth, development))
   return {
     plant,
     from,
@@ -243,5 +364,10 @@ export function growthCourse(
     lightShare,
     waterShare,
     frostOn,
+    standsFrom: Math.max(
+      plantedOn,
+      plant.movedInOn === undefined ? plantedOn : daysBetween(from, plant.movedInOn),
+    ),
+    endsOn: Math.min(frostOn, endedOn),
   }
 }

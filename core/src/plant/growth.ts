@@ -90,11 +90,11 @@ function nurseryStage({ plant }: GrowthCourse, date: string): Stage {
 }
 
 function fruitStage(course: GrowthCourse, day: number): Stage {
-  const { trusses, development, frostOn } = course
+  const { trusses, development, endsOn } = course
   const [first] = trusses
   const last = trusses.at(-1)
   const warmth = course.warmth[day]!
-  if (day >= frostOn || (last && day >= last.pickedOn)) return 'done'
+  if (day >= endsOn || (last && day >= last.pickedOn)) return 'done'
   if (first && day >= first.ripeOn) return 'cropping'
   if (first && day >= first.coloursOn) return 'colouring'
   if (warmth >= development.flower + development.toSet) return 'set'
@@ -113,12 +113,18 @@ function trussOn(course: GrowthCourse, truss: TrussCourse, day: number): Truss[]
   return [{ heightMm: truss.heightMm, ripeness }]
 }
 
-/** The leaf of a plant on a day of its course; undefined where none stands. */
+/**
+ * The leaf of a plant on a day of its course; undefined where none stands.
+ *
+ * @param isMorning before it was taken out, where that was on this day
+ */
 export function canopyOn(
   course: GrowthCourse,
   day: number,
+  isMorning = false,
 ): Pick<PlantGrowth, 'canopyM2' | 'basalCoefficient'> | undefined {
-  return day >= course.plantedOn && day < course.frostOn
+  const lastDay = isMorning && course.endsOn < course.frostOn ? course.endsOn : course.endsOn - 1
+  return day >= course.standsFrom && day <= lastDay
     ? {
         canopyM2: course.canopyM2[day]!,
         basalCoefficient: basalCoefficient(course, course.warmth[day]!),
@@ -133,7 +139,7 @@ export function growthOn(course: GrowthCourse, date: string): PlantGrowth {
   const daysSincePlanting = daysBetween(course.plant.plantedOn, date)
   const isPlanted = daysSincePlanting >= 0 && index >= 0 && course.days > 0
   const stage = isPlanted ? fruitStage(course, day) : nurseryStage(course, date)
-  const isStanding = isPlanted && day < course.frostOn
+  const isStanding = isPlanted && day >= course.standsFrom && day < course.endsOn
   return {
     stage,
     isStanding,

@@ -28,6 +28,7 @@ export {
   type GrowthCourse,
   type PlantDay,
   type PlantStart,
+  type RoomFrom,
   type RootRoom,
   type TrussCourse,
 } from './course'
@@ -54,3 +55,4 @@ export {
   type PlantingWindow,
   type SoilSchool,
 } from './window'
+export { prunings, type PlantPruning, type Pruning } from './pruning'

@@ -99,6 +99,46 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
   mixesOf: ({ garden }) => [...recipes, ...garden.recipes].forEach(gardens.mixesOf(garden)),
   ingredientsOf: ({ garden }) => gardens.ingredientsOf(garden),
   nextCode: ({ garden }) => gardens.nextCode(garden, 'K1'),
+  containerOn: ({ garden }) =>
+    garden.containers.forEach((one) => gardens.containerOn(garden, one, TODAY)),
+  stateOn: ({ garden }) => garden.containers.forEach((one) => gardens.stateOn(garden, one, NOW)),
+  statesOf: ({ garden }) =>
+    garden.containers.forEach((one) => gardens.statesOf(one, garden.records, undefined)),
+  potStates: ({ garden }) => garden.containers.forEach((one) => gardens.potStates(garden, one)),
+  potOn: ({ garden }) => garden.containers.forEach((one) => gardens.potOn(garden, one.id, TODAY)),
+  mixOn: ({ garden }) => garden.containers.forEach((one) => gardens.mixOn(garden, one.id, TODAY)),
+  mixOfState: ({ garden }) =>
+    garden.containers.forEach((one) =>
+      gardens.mixOfState(garden, gardens.stateOn(garden, one, TODAY), '2031-01-01'),
+    ),
+  heightWith: ({ garden }) => garden.containers.forEach((one) => gardens.heightWith(one, 3)),
+  standingOn: ({ garden }) => gardens.standingOn(garden, TODAY),
+  staysByContainer: ({ garden }) => gardens.staysByContainer(garden.records, garden.plantings),
+  isGone: ({ garden }) => gardens.isGone(garden, 'x', TODAY),
+  plantedDepthMm: ({ garden }) =>
+    garden.plantings.forEach((one) => gardens.plantedDepthMm(garden, one)),
+  pruningsOf: ({ garden }) => garden.plantings.forEach((one) => gardens.pruningsOf(garden, one)),
+  seasonsOf: ({ garden }) => gardens.seasonsOf(garden),
+  seasonYearOf: ({ garden }) => gardens.seasonYearOf(TODAY, garden.place.latitudeDeg),
+  gardenAsOf: ({ garden }) => gardens.gardenAsOf(garden, TODAY),
+  historyFaults: ({ garden }) => gardens.historyFaults(garden),
+  recordFaults: ({ garden }) =>
+    garden.records.forEach((record) => gardens.recordFaults(garden, record, NOW)),
+  potsAtClose: ({ garden }) =>
+    gardens.seasonsOf(garden).forEach((one) => gardens.potsAtClose(garden, one, one.to)),
+  closeSeason: ({ garden }) =>
+    gardens.closeSeason(
+      garden,
+      garden.containers.map(({ id }) => ({
+        containerId: id,
+        plants: {},
+        why: 'cropOver',
+        mix: 'recharge',
+        isWashed: true,
+      })),
+      NOW,
+      () => 'x',
+    ),
   lastRecords: ({ garden }) => gardens.lastRecords(garden, garden.containers[0]!.id, 3),
   foundRecords: ({ garden }) => gardens.foundRecords(garden, { kind: 'water' }),
   newestFirst: ({ garden }) => gardens.newestFirst(garden),
@@ -142,7 +182,8 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
     for (const date of [course.from, TODAY, course.to]) season.gardenOn(course, date)
   },
   gardenToday: ({ garden }) => season.gardenToday(garden, NOW),
-  potOn: ({ garden }) => garden.containers.forEach((one) => season.potOn(garden, one, NOW)),
+  spaceOn: (here) => eachPot(here, (pot) => season.spaceOn(here.course, pot, TODAY)),
+  potToday: ({ garden }) => garden.containers.forEach((one) => season.potToday(garden, one, NOW)),
   potOnDay: (here) => eachPot(here, (pot) => season.potOnDay(here.course, pot, addDays(TODAY, 30))),
   grownPot: ({ garden }) =>
     garden.containers.forEach((one) =>
@@ -250,8 +291,8 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
     }),
   rechargeOf: ({ garden }) =>
     garden.containers.forEach((one) => season.rechargeOf(garden, one, oldMix)),
-  seasonsOf: ({ garden }) =>
-    garden.containers.forEach((one) => season.seasonsOf(garden, one, TODAY)),
+  mixSeasonsOf: ({ garden }) =>
+    garden.containers.forEach((one) => season.mixSeasonsOf(garden, one, TODAY)),
 
   potFeeding: (here) => eachPot(here, (pot) => season.potFeeding(here.course, pot)),
   feedNeedReasons: (here) => eachFeed(here, ({ feeding }) => season.feedNeedReasons(feeding)),

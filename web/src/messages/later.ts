@@ -23,6 +23,7 @@ import { potPageWords } from './views/potPage'
 import { bookWords } from './views/book'
 import { settingsWords } from './views/settings'
 import { partWords } from './views/parts'
+import { happenedWords } from './views/happened'
 
 /** What the other views say, and every answer to “why?”: loaded with the first of them. */
 export const laterWords = {
@@ -40,6 +41,7 @@ export const laterWords = {
   ...bookWords,
   ...settingsWords,
   ...partWords,
+  ...happenedWords,
   change: changeWords,
   fault: faults,
   field: fieldNames,

@@ -1,6 +1,7 @@
 import type { GardenRecord, RecordKind } from '@rimbo/core'
+import { changesShown } from './changes'
 
-type Of<K extends RecordKind> = Extract<GardenRecord, { readonly kind: K }>
+export type Of<K extends RecordKind> = Extract<GardenRecord, { readonly kind: K }>
 
 /** Words for numbers and names. */
 export interface Say {
@@ -13,13 +14,18 @@ export interface Say {
   readonly product: (id: string) => string
   /** An ingredient or a feed. */
   readonly item: (id: string) => string
+  readonly recipe: (id: string) => string
+  readonly space: (id: string) => string
+  /** The short name of a pot. */
+  readonly pot: (id: string) => string
+  readonly number: (value: number) => string
 }
 
 /** The mark of a record on a pot's string. */
 export type Mark = 'done' | 'skipped' | 'tested' | 'finger' | 'flower' | 'fruit' | 'trouble'
 
 /** All that the interface says of a kind of record, and its mark. */
-interface KindShown<K extends RecordKind> {
+export interface KindShown<K extends RecordKind> {
   /** In the Book, on a string, and once it was recorded. */
   readonly words: { readonly name: string; readonly onString: string; readonly recorded: string }
   /** What one of them says beside its name. */
@@ -36,6 +42,7 @@ const nothing = () => ''
 
 /** Every kind of record: one that is forgotten here does not compile. */
 export const kindsShown: { readonly [K in RecordKind]: KindShown<K> } = {
+  ...changesShown,
   sow: {
     words: { name: 'Sown', onString: 'sown', recorded: '{code}: sowing recorded.' },
     told: planted,
@@ -48,7 +55,13 @@ export const kindsShown: { readonly [K in RecordKind]: KindShown<K> } = {
   },
   plant: {
     words: { name: 'Planted', onString: 'planted', recorded: '{code}: planting recorded.' },
-    told: planted,
+    told: (record, say) =>
+      [
+        planted(record, say),
+        record.buriedMm ? say.t('happened.buried', { depth: say.length(record.buriedMm) }) : '',
+      ]
+        .filter(Boolean)
+        .join(', '),
     mark: 'done',
   },
   water: {

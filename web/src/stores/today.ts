@@ -3,6 +3,7 @@ import { defineStore, storeToRefs } from 'pinia'
 import { computed, shallowRef, watch } from 'vue'
 import {
   courseByPot,
+  gardenAsOf,
   gardenCourse,
   gardenOn,
   potOnDay,
@@ -54,6 +55,8 @@ export const useTodayStore = defineStore('today', () => {
   /** The morning's round is not the evening's. */
   const hour = computed(() => now.value.slice(0, 13))
   const year = computed(() => Number(date.value.slice(0, 4)))
+  /** The garden as its pots stand today, for questions that do not look back. */
+  const asItStands = computed(() => garden.value && gardenAsOf(garden.value, date.value))
   /** What all pots share, at once. */
   const frame = computed<GardenCourse | undefined>(
     () => garden.value && { ...courseByPot(garden.value, hour.value).frame, pots: [] },
@@ -138,5 +141,5 @@ export const useTodayStore = defineStore('today', () => {
       ? undefined
       : { done: opening.value?.pots.length ?? 0, of: garden.value.containers.length },
   )
-  return { now, date, year, frame, air, course, today, round, walked, progress }
+  return { now, date, year, asItStands, frame, air, course, today, round, walked, progress }
 })

@@ -2,8 +2,10 @@ import type { Container } from '../../container'
 import type { PlanPoint } from '../../place'
 import { InputError } from '../../units'
 import { nextCode } from '../codes'
+import { containerOn } from '../history'
 import type { Garden } from '../garden'
 import { keepIn, requireIn } from '../touched'
+import { correctIn, type From } from './changes'
 import { editOf, without, type GardenEdit } from './edit'
 
 type Named = Pick<Container, 'id' | 'code'>
@@ -32,14 +34,29 @@ export const copyContainer = ({ id, code }: Named, newIds: readonly string[]): G
     })
   })
 
-/** A bag whose rim was rolled down stands up to its full height and is filled to it. */
-export const unrollContainer = ({ id, code }: Named): GardenEdit =>
+/** A bag whose rim was rolled down stands up to its full height and is filled to it: from now on, or ever since. */
+export const unrollContainer = ({ id, code }: Named, from?: From): GardenEdit =>
   editOf('unroll', { code }, (draft) => {
-    const container = requireIn(draft.containers, id)
-    if (!container.rolledMm) return
-    container.fillMm += container.rolledMm
-    delete container.rolledMm
+    const { fillMm, rolledMm } = asOfNow(draft, id, from)
+    if (!rolledMm) return
+    const full = fillMm + rolledMm
+    if (!from) correctIn(draft, id, ['rolledMm', 'fillMm'], { fillMm: full })
+    else
+      draft.records.push(
+        { id: from.newId(), at: from.at, containerId: id, kind: 'unroll', rolledMm: 0 },
+        { id: from.newId(), at: from.at, containerId: id, kind: 'topUp', fillMm: full },
+      )
   })
+
+/** A pot as it stands now: after the last of its changes. */
+const asOfNow = (draft: Garden, id: string, from?: From): Container =>
+  // Copies: what is remembered of a draft would outlive what it says.
+  containerOn(
+    { ...draft, records: [...draft.records] },
+    { ...requireIn(draft.containers, id) },
+    from?.at ?? LAST,
+  )
+const LAST = '9999-12-31'
 
 /**
  * Removes a pot with its plants, its feeding plan and its pin in the arrangement. Its
@@ -66,35 +83,35 @@ export const moveInWalk = ({ id, code }: Named, otherId: string): GardenEdit =>
     if (one) containers.splice(to, 0, one)
   })
 
-/** A pot stands somewhere else on the plan. */
+/** A pot stands somewhere else on the plan, and always did. */
 export const standContainer = (
   { id, code }: Named,
   to: Partial<NonNullable<Container['standing']>> & PlanPoint,
 ): GardenEdit =>
   moved(code, (draft) => {
-    const container = requireIn(draft.containers, id)
-    const isTurned = to.isTurned ?? container.standing?.isTurned ?? false
-    container.standing = { ...container.standing, ...to, isTurned }
+    const { standing } = asOfNow(draft, id)
+    const isTurned = to.isTurned ?? standing?.isTurned ?? false
+    correctIn(draft, id, ['standing'], { standing: { ...standing, ...to, isTurned } })
   })
 
 /** A pot is turned by a quarter where it stands. */
 export const turnContainer = ({ id, code }: Named): GardenEdit =>
   moved(code, (draft) => {
-    const { standing } = requireIn(draft.containers, id)
-    if (standing) standing.isTurned = !standing.isTurned
+    const { standing } = asOfNow(draft, id)
+    if (standing)
+      correctIn(draft, id, ['standing'], {
+        standing: { ...standing, isTurned: !standing.isTurned },
+      })
   })
 
 /** A pot is taken off the plan. */
 export const putAwayContainer = ({ id, code }: Named): GardenEdit =>
-  moved(code, (draft) => {
-    delete requireIn(draft.containers, id).standing
-  })
+  moved(code, (draft) => correctIn(draft, id, ['standing'], {}))
 
 /** Several pots get their places at once. */
 export const standAll = (places: ReadonlyMap<string, PlanPoint>): GardenEdit =>
-  editOf('placeAll', {}, ({ containers }) => {
-    for (const container of containers) {
-      const place = places.get(container.id)
-      if (place) container.standing = { ...place, isTurned: false }
-    }
+  editOf('placeAll', {}, (draft) => {
+    for (const [id, place] of places)
+      if (draft.containers.some((one) => one.id === id))
+        correctIn(draft, id, ['standing'], { standing: { ...place, isTurned: false } })
   })

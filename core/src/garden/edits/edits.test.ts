@@ -12,6 +12,7 @@ import { readGarden, writeGarden } from '../file'
 import { gardenSchema } from '../gardenSchema'
 import type { Garden } from '../garden'
 import { requireReadable } from '../gate'
+import { containerOn, potOn } from '../history'
 import type { GardenEdit } from './edit'
 import * as edits from '.'
 
@@ -44,6 +45,17 @@ const made: Readonly<Record<string, (garden: Garden) => GardenEdit>> = {
   putAwayContainer: ({ containers: [pot] }) => edits.putAwayContainer(pot!),
   standAll: ({ containers }) =>
     edits.standAll(new Map(containers.map(({ id }) => [id, { xMm: 0, yMm: 0 }]))),
+  changeContainer: ({ containers: [pot] }) =>
+    edits.changeContainer({ ...pot!, mulchMm: 77, name: 'Changed' }, pot!, {
+      at: NOW,
+      newId: () => 'changed',
+    }),
+  moveFromNow: ({ containers: [pot] }) =>
+    edits.moveFromNow(
+      pot!,
+      { spaceId: pot!.spaceId, standing: { xMm: 1, yMm: 2, isTurned: false } },
+      { at: NOW, newId: () => 'moved' },
+    ),
   addSpace: () => edits.addSpace('new-space', 'Roof'),
   coverSpace: ({ spaces: [space] }) => edits.coverSpace(space!.id, true),
   removeSpace: () => edits.removeSpace('no-such-space'),
@@ -119,7 +131,13 @@ const made: Readonly<Record<string, (garden: Garden) => GardenEdit>> = {
 }
 
 test('every edit stands in this list', () => {
-  const questions = ['isIngredientNeeded', 'isProductNeeded']
+  const questions = [
+    'isIngredientNeeded',
+    'isProductNeeded',
+    'changedState',
+    'correctIn',
+    'isSpaceNeeded',
+  ]
   expect(Object.keys(made).sort()).toEqual(
     Object.keys(edits)
       .filter((name) => !questions.includes(name))
@@ -246,5 +264,53 @@ describe('small things', () => {
       measures: { ...demo.settings.measures, canL: 3 },
     })
     expect(name).toBe(demo.name)
+  })
+})
+
+describe('how a pot stands', () => {
+  const pot = demo.containers.find(({ code }) => code === 'F1')!
+  const stands = (garden: Garden, date: string) => {
+    const { mix: _mix, ...rest } = potOn(garden, pot.id, date)
+    return rest
+  }
+  let number = 0
+  const from = { at: NOW, newId: () => `n${number++}` }
+  const formed = { ...pot, mulchMm: 50, fillMm: pot.fillMm + 10, name: 'Named' }
+  test('is changed from now on, and not before; what it is was always so', () => {
+    const next = after(demo, edits.changeContainer(formed, pot, from))
+    expect(stands(next, '2026-06-01')).toEqual(stands(demo, '2026-06-01'))
+    const today = potOn(next, pot.id, NOW.slice(0, 10))
+    expect([today.mulch?.depthMm, today.fillMm]).toEqual([50, pot.fillMm + 10])
+    expect(next.containers.find(({ id }) => id === pot.id)!.name).toBe('Named')
+  })
+  test('is put right where it was always so, at the record it stands so by', () => {
+    const next = after(demo, edits.changeContainer(formed, pot))
+    expect(potOn(next, pot.id, '2026-05-01').mulch?.depthMm).toBe(50)
+    const changed = after(demo, edits.changeContainer(formed, pot, from))
+    const now = containerOn(changed, pot, '2026-12-31')
+    const right = after(changed, edits.changeContainer({ ...now, mulchMm: 30 }, now))
+    expect(right.records).toHaveLength(changed.records.length)
+    expect(potOn(right, pot.id, '2026-12-31').mulch?.depthMm).toBe(30)
+    expect(stands(right, '2026-06-01')).toEqual(stands(demo, '2026-06-01'))
+  })
+  test('a bag unrolled today stood rolled before; of two moves in a day one record is left', () => {
+    const rolled: Garden = {
+      ...demo,
+      containers: demo.containers.map((one) =>
+        one === pot ? { ...one, rolledMm: 100, fillMm: one.fillMm - 100 } : one,
+      ),
+    }
+    const next = after(rolled, edits.unrollContainer(pot, from))
+    expect(potOn(next, pot.id, '2026-06-01').rolledMm).toBe(100)
+    expect(stands(next, '2026-12-31').fillMm).toBe(pot.fillMm)
+    const { spaceId } = pot
+    const at = (xMm: number) => ({ spaceId, standing: { xMm, yMm: 0, isTurned: false } })
+    const once = after(demo, edits.moveFromNow(pot, at(10), from))
+    const twice = after(once, edits.moveFromNow(pot, at(20), from))
+    expect(twice.records).toHaveLength(demo.records.length + 1)
+    expect(potOn(twice, pot.id, '2026-12-31').standing?.xMm).toBe(20)
+    const dragged = after(twice, edits.standContainer(pot, { xMm: 30, yMm: 0 }))
+    expect(potOn(dragged, pot.id, '2026-12-31').standing?.xMm).toBe(30)
+    expect(potOn(dragged, pot.id, '2026-06-01').standing).toEqual(pot.standing)
   })
 })

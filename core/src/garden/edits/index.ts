@@ -1,3 +1,4 @@
+export { changeContainer, changedState, correctIn, moveFromNow, type From } from './changes'
 export {
   copyContainer,
   keepContainer,
@@ -9,7 +10,7 @@ export {
   turnContainer,
   unrollContainer,
 } from './containers'
-export { addSpace, coverSpace, keepPlan, removeSpace } from './spaces'
+export { addSpace, coverSpace, isSpaceNeeded, keepPlan, removeSpace } from './spaces'
 export { keepVariety, pinContainer, plantInto, takeOut, wishFor } from './plants'
 export {
   isIngredientNeeded,

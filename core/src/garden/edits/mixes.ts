@@ -2,18 +2,19 @@ import { ingredients, type Ingredient, type MixTest, type Recipe } from '../../m
 import { own } from '../../units'
 import type { Garden } from '../garden'
 import { keepIn } from '../touched'
+import { correctIn } from './changes'
 import { editOf, without, type GardenEdit } from './edit'
 import { countRecord, type Counted } from './records'
 
-/** Some pots are filled with a mix. */
+/** Some pots are filled with a mix, and were when it was put in. */
 export const setMix = (
   containerIds: readonly string[],
   recipeId: string,
   mix: string,
 ): GardenEdit =>
-  editOf('setMix', { mix }, ({ containers }) => {
-    for (const container of containers)
-      if (containerIds.includes(container.id)) container.recipeId = recipeId
+  editOf('setMix', { mix }, (draft) => {
+    for (const { id } of draft.containers)
+      if (containerIds.includes(id)) correctIn(draft, id, ['recipeId'], { recipeId })
   })
 
 /** A recipe as its form has it; without a start it is a new one. */

@@ -1,6 +1,7 @@
 import type { Variety } from '../../plant'
 import { noArrangement, type ArrangementWishes } from '../arrangement'
 import type { Planting } from '../garden'
+import type { GardenRecord } from '../kinds'
 import { keepIn } from '../touched'
 import { editOf, without, type GardenEdit } from './edit'
 
@@ -19,22 +20,30 @@ export const keepVariety = (
  *
  * @param words the pot's short name and the variety's name, for the label
  * @param now   moment of the record
+ * @param how   how deep the stem went in, and how the roots were
  */
 export const plantInto = (
   planting: Planting,
   words: { readonly code: string; readonly name: string },
   now: string,
   recordId: string,
+  how: PlantedHow = {},
 ): GardenEdit =>
   editOf('plant', words, (draft) => {
     draft.plantings.push(planting)
-    const { containerId, varietyId, count, plantedOn } = planting
+    const { id: plantingId, containerId, varietyId, count, plantedOn } = planting
     if (plantedOn > now.slice(0, 10)) return
     const at = `${plantedOn}${now.slice(10)}`
-    draft.records.push({ id: recordId, at, containerId, kind: 'plant', varietyId, count })
+    const plants = { varietyId, count, ...how }
+    draft.records.push({ id: recordId, at, containerId, plantingId, kind: 'plant', ...plants })
   })
 
-/** Plants are taken out of a pot. */
+type PlantedHow = Pick<
+  Extract<GardenRecord, { readonly kind: 'plant' }>,
+  'buriedMm' | 'isLaidSideways' | 'wasRootBound'
+>
+
+/** Plants never stood in a pot: a slip put right. Who takes plants out of it records that. */
 export const takeOut = ({ id }: Pick<Planting, 'id'>, code: string): GardenEdit =>
   editOf('takeOut', { code }, (draft) => {
     draft.plantings = without(draft.plantings, id)

@@ -1,4 +1,5 @@
 import type { Plan } from '../../place'
+import type { Garden } from '../garden'
 import { requireIn, withTouched } from '../touched'
 import { editOf, without, type GardenEdit } from './edit'
 
@@ -13,6 +14,19 @@ export const coverSpace = (id: string, covered: boolean): GardenEdit =>
   editOf('settings', {}, (draft) => {
     requireIn(draft.spaces, id).covered = covered
   })
+
+/** Whether any pot stands in a space, stood there first, or was ever moved into it. */
+export const isSpaceNeeded = (
+  { containers, records }: Pick<Garden, 'containers' | 'records'>,
+  id: string,
+): boolean =>
+  containers.some(({ spaceId }) => spaceId === id) ||
+  records.some(
+    (record) =>
+      record.kind === 'move' &&
+      record.spaceId === id &&
+      containers.some((one) => one.id === record.containerId),
+  )
 
 /** Removes a space. */
 export const removeSpace = (id: string): GardenEdit =>

@@ -19,6 +19,8 @@ export const countSchema = z.number().int().positive().max(10_000)
 export const ofVariety = { varietyId: idSchema, count: countSchema }
 
 export const volumeLSchema = z.number().positive().max(200)
+/** Height of the mix above the inner floor. */
+export const fillMmSchema = z.number().positive().max(5000)
 export const massGSchema = z.number().positive().max(100_000)
 
 /** Fields of a kind that share the CSV's column `detail`, and the text they make there. */

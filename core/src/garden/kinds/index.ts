@@ -1,42 +1,86 @@
 import { z } from 'zod'
 import type { RecordKindRules } from './common'
 import { count } from './count'
+import { cover } from './cover'
 import { drained } from './drained'
 import { feed } from './feed'
+import { fill } from './fill'
 import { finger } from './finger'
 import { firstFlower } from './firstFlower'
 import { firstRipe } from './firstRipe'
+import { flush } from './flush'
 import { height } from './height'
+import { label } from './label'
 import { lime } from './lime'
+import { look } from './look'
+import { measurePh } from './measurePh'
+import { move } from './move'
+import { mulch } from './mulch'
 import { note } from './note'
 import { pick } from './pick'
 import { plant } from './plant'
 import { potOn } from './potOn'
 import { probe } from './probe'
+import { prune } from './prune'
+import { recharge } from './recharge'
+import { remove } from './remove'
+import { rootShoot } from './rootShoot'
+import { secure } from './secure'
+import { shade } from './shade'
+import { shake } from './shake'
 import { sign } from './sign'
 import { skipWater } from './skipWater'
 import { sow } from './sow'
+import { spray } from './spray'
+import { support } from './support'
+import { tie } from './tie'
+import { topUp } from './topUp'
+import { unroll } from './unroll'
+import { wash } from './wash'
 import { water } from './water'
+import { weed } from './weed'
 import { weigh } from './weigh'
 
 /** Every kind of record there is, in the order in which the Book lists them. */
 const kinds = [
   sow,
+  rootShoot,
   potOn,
+  unroll,
+  fill,
+  recharge,
+  topUp,
   plant,
+  support,
+  tie,
+  mulch,
+  move,
+  shade,
+  cover,
   water,
   skipWater,
+  flush,
   feed,
   lime,
   finger,
+  prune,
+  shake,
+  spray,
+  weed,
+  look,
   pick,
   height,
   weigh,
   drained,
   probe,
+  measurePh,
   firstFlower,
   firstRipe,
   sign,
+  secure,
+  label,
+  remove,
+  wash,
   note,
   count,
 ] as const satisfies readonly RecordKindRules[]
@@ -65,5 +109,10 @@ export const rulesOf = Object.fromEntries(
 
 export { stockUnits } from './count'
 export { feels, knuckles } from './finger'
+export { findings } from './look'
+export { mulchMaterials } from './mulch'
+export { removals } from './remove'
 export { signs } from './sign'
 export { skipReasons } from './skipWater'
+export { supports } from './support'
+export { pouredInto, waterOrigins } from './water'

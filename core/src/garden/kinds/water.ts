@@ -2,6 +2,9 @@ import { z } from 'zod'
 import { open } from '../../units'
 import { detailOf, everyRecord, volumeLSchema } from './common'
 
+export const waterOrigins = ['tap', 'stood', 'rain'] as const
+export const pouredInto = ['ring', 'centre', 'top', 'reservoir', 'tier'] as const
+
 /** Water was given. */
 export const water = {
   schema: open({
@@ -10,6 +13,9 @@ export const water = {
     volumeL: volumeLSchema,
     /** Until it drained: the mix was full then, and the litres are only about what it took. */
     how: z.literal('untilDrip').optional(),
+    /** What it was; the gardener's usual water where left out. */
+    from: z.enum(waterOrigins).optional(),
+    where: z.enum(pouredInto).optional(),
   }),
   detail: detailOf('how'),
 }

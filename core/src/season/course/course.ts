@@ -3,9 +3,17 @@ import { mixesOf, type Garden, type GardenRecord } from '../../garden'
 import { weatherAt, type OpenDay, type Place, type SpotDay } from '../../place'
 import { canopyOn, grownPlantKg, growthCourse, type GrowthCourse } from '../../plant'
 import { dayOf, daysBetween, remembered, rememberedBy } from '../../units'
-import { EVENING_FROM_H, MORNING_H, simulateWater, waterUseL, type WaterDemand } from '../../water'
+import { EVENING_FROM_H, MORNING_H, waterUseL, type WaterDemand } from '../../water'
 import { HOURS_A_DAY } from '../../weather'
-import { potBase, type PlantingBase, type PotBase } from './pot'
+import { livesIn, roomsOf, treatedOf, yieldIn, type PlantLife } from './lives'
+import { stretchesOf, type PlantingBase, type PotBase, type Stretch } from './pot'
+import {
+  hourStretches,
+  stretchOn,
+  waterStretches,
+  waterThrough,
+  type HourStretch,
+} from './stretches'
 import {
   doingsOf,
   hourOf,
@@ -33,8 +41,10 @@ export interface PlantingCourse extends PlantingBase {
   readonly course: GrowthCourse
 }
 
-/** One container through the season, a value a day. */
+/** One container through the season, a value a day; what it is itself is told as it stands today. */
 export interface PotCourse extends PotBase {
+  /** From change to change of it, each with the hour of the course from which it stands so. */
+  readonly stretches: readonly HourStretch[]
   readonly weather: readonly SpotDay[]
   readonly plants: readonly PlantingCourse[]
   /** What the day draws from short grass where the container stands, mm. */
@@ -70,11 +80,15 @@ export interface GardenCourse {
 /** A plant that has less of its water on some day grows less for it. */
 const SHORT_BELOW = 0.999
 
-/** The leaf over a container on a day of its course. */
-export function canopiesOn(plants: readonly PlantingCourse[], day: number) {
+/**
+ * The leaf over a container on a day of its course.
+ *
+ * @param isMorning with what was taken out on this very day
+ */
+export function canopiesOn(plants: readonly PlantingCourse[], day: number, isMorning = false) {
   const canopies: { canopyM2: number; basalCoefficient: number; count: number }[] = []
   for (const { course, planting } of plants) {
-    const canopy = canopyOn(course, day)
+    const canopy = canopyOn(course, day, isMorning)
     if (!canopy) continue
     const { canopyM2, basalCoefficient } = canopy
     canopies.push({ canopyM2, basalCoefficient, count: planting.count })
@@ -116,11 +130,14 @@ export function demandOn(
   }
 }
 
-const potCourse = rememberedBy('base', courseOf)
+const potCourse = rememberedBy('container', courseOf)
 
 /** All that a container's course is made of. */
 interface CourseAsked {
-  readonly base: PotBase
+  readonly container: Container
+  readonly stretches: readonly Stretch[]
+  /** The stays of its plants, and what was done to their stems. */
+  readonly lives: readonly PlantLife[]
   readonly place: Place
   /** Of this container, and of the nursery. */
   readonly records: readonly GardenRecord[]
@@ -134,7 +151,8 @@ interface CourseAsked {
 
 /** Growth and water of a container. */
 function courseOf({
-  base,
+  stretches: byMoment,
+  lives,
   place,
   records,
   nursery,
@@ -147,37 +165,48 @@ function courseOf({
   const dates = openDays.map(({ weather }) => weather.date)
   const from = dates[0]!
   const doings = doingsOf(records, dates)
-  const weather = openDays.map((open) => weatherAt(base.shelter, open))
+  const stretches = hourStretches(byMoment, from)
+  const onDay = (day: number) => stretchOn(stretches, (day + 1) * HOURS_A_DAY - 1).base
+  const weather = openDays.map((open, day) => weatherAt(onDay(day).shelter, open))
   const today = daysBetween(from, todayDate)
-  const plantedOn = Math.min(
-    days,
-    ...base.plantings.map(({ planting }) => daysBetween(from, planting.plantedOn)),
-  )
-  const firstHour = Math.max(0, plantedOn) * HOURS_A_DAY
   // Watered and then looked at within this hour: what was found is where it goes on from.
   const thisHour = `${todayDate}T${String(nowH).padStart(2, '0')}`
   const fromH = isLookedAtAfterPouring(records, thisHour) ? nowH + 1 : nowH
   const nowHour = Math.min(days * HOURS_A_DAY, today * HOURS_A_DAY + fromH)
   const visitH = visitsOf(doings, today, Math.min(HOURS_A_DAY - 1, fromH))
+  const base = stretchOn(stretches, Math.max(0, nowHour)).base
+  const isOutOn = (date: string) => !onDay(daysBetween(from, date)).state.isIndoors
+  const rooms = roomsOf(stretches, lives, dates)
+  const plantedOn = Math.min(
+    days,
+    ...lives.map(({ from: since }) => daysBetween(from, dayOf(since))),
+  )
+  const firstHour = Math.max(0, plantedOn) * HOURS_A_DAY
   const grown = (waterShare: Float64Array | undefined): PlantingCourse[] =>
-    base.plantings.map((one) => ({
-      ...one,
+    lives.map((life) => ({
+      planting: life.planting,
+      variety: life.variety,
+      yield: yieldIn(base, life),
       course: growthCourse(
         {
-          ...startOf(nursery, one),
-          expectedFrostOn: expectedFrosts.find((date) => date > one.planting.plantedOn),
+          ...startOf(nursery, life),
+          ...treatedOf(life, stretches, dates),
+          expectedFrostOn: expectedFrosts.find(
+            (date) => date > life.planting.plantedOn && isOutOn(date),
+          ),
         },
-        base.room,
+        rooms,
         weather,
-        sightingsIn(records, one.planting),
+        sightingsIn(records, life.planting),
         waterShare,
       ),
     }))
   const hours = hourlyDays(weather, place)
   const events = { givenL: doings.givenL, visitH, fillH: doings.fillH }
   const watered = (plants: readonly PlantingCourse[]): PlannedWater => {
-    const drive = waterDriveOf(base, hours, plantedOn, (day) => canopiesOn(plants, day))
-    return { weather: drive, planned: simulateWater(base.water, drive, events) }
+    const drive = waterDriveOf(onDay, hours, plantedOn, (day) => canopiesOn(plants, day))
+    const runs = waterStretches(stretches, drive, weather, (day) => canopiesOn(plants, day, true))
+    return { weather: drive, stretches: runs, planned: waterThrough(runs, events) }
   }
   const unhindered = grown(undefined)
   const first = watered(unhindered)
@@ -187,7 +216,12 @@ function courseOf({
   )
   const isShort = shares.some((share) => share < 1)
   const plants = isShort ? grown(shares) : unhindered
-  const known = testsOf(base, records, from, (day) => plantKgOn(plants, day))
+  const known = testsOf(
+    (hour) => stretchOn(stretches, hour).base,
+    records,
+    from,
+    (day) => plantKgOn(plants, day),
+  )
   const asked = { doings, events, known, firstHour, nowHour }
   const ofWater = waterOf(base, isShort ? watered(plants) : first, asked)
 
@@ -196,7 +230,7 @@ function courseOf({
   const givenL = new Float64Array(days)
   const morningL = new Float64Array(days)
   const eveningL = new Float64Array(days)
-  const pot = { ...base, weather, plants, referenceMm }
+  const pot = { ...base, stretches, weather, plants, referenceMm }
   const thirst = ofWater.options.thirst ?? 1
   const { referenceSumMm, leafM2 } = ofWater.weather
   for (let day = 0; day < days; day++) {
@@ -209,7 +243,7 @@ function courseOf({
     }
     if (leafM2[day]! < 0) continue
     referenceMm[day] = referenceSumMm[hour + HOURS_A_DAY]! - referenceSumMm[hour]!
-    const use = waterUseL(demandOn(pot, openDays[day]!, day))
+    const use = waterUseL(demandOn({ ...pot, ...onDay(day) }, openDays[day]!, day))
     needL[day] = Math.max(0, (use.waterL + use.rainL) * thirst - use.rainL)
   }
   return {
@@ -267,7 +301,9 @@ export function courseByPot(
     frame: { garden, today, nowH, ...span, sky: ofDays, openDays },
     potOf: (container) =>
       potCourse({
-        base: potBase(garden, container, mixes),
+        container,
+        stretches: stretchesOf(garden, container, mixes, span),
+        lives: livesIn(garden, container, span),
         place: garden.place,
         records: byContainer.get(container.id) ?? [],
         nursery,

@@ -1,5 +1,5 @@
 import type { Container } from '../../container'
-import type { Garden, Planting } from '../../garden'
+import { gardenAsOf, type Garden, type Planting } from '../../garden'
 import { microclimateReasons, type OpenDay } from '../../place'
 import { growthOn, NORMAL_DAY, type GrowthCourse, type PlantGrowth } from '../../plant'
 import {
@@ -16,7 +16,6 @@ import {
   freeShareOf,
   MORNING_H,
   planWatering,
-  stateAfter,
   waterNeedL,
   type WaterNeed,
   type WaterPlan,
@@ -32,6 +31,7 @@ import {
 import { suctionOf, type PlantingBase, type PotBase } from './pot'
 import { demandOn, gardenCourse, type GardenCourse, type PotCourse } from './course'
 import { courseSpan } from './span'
+import { stateThrough, stretchOn } from './stretches'
 import type { DaySource, Sky } from './sky'
 import { amountReasons, learnedReasons } from './waterReasons'
 
@@ -85,32 +85,56 @@ const isGuessed = ({ sky, today }: GardenCourse, day: number, date: string) =>
 const PLAN_DAYS = 14
 
 /** A pot's water as it is at the beginning of an hour of its course. */
-export function stateAt({ water, ofWater }: PotCourse, hour: number): WaterState {
-  const { weather, events, run, options } = ofWater
+export function stateAt({ ofWater }: PotCourse, hour: number): WaterState {
+  const { stretches, events, run, options } = ofWater
   const { visitH, fillH } = events
   const given = {
     givenL: run.givenL,
     visitH: new Uint8Array(visitH.length),
     ...(fillH && { fillH }),
   }
-  return stateAfter(water, weather, given, { ...options, to: hour })
+  return stateThrough(stretches, given, { ...options, to: hour })
 }
 
 /** What to give a pot today, with all of its own that was learned. */
 function planOf(pot: PotCourse, state: WaterState): WaterPlan {
-  const { weather, nowHour, options } = pot.ofWater
-  return planWatering(pot.water, weather, state, pot.recorded, nowHour, {
-    ...options,
-    to: Math.min(weather.days * HOURS_A_DAY, nowHour + PLAN_DAYS * HOURS_A_DAY),
-  })
+  const { weather, stretches, nowHour, options } = pot.ofWater
+  return planWatering(
+    pot.water,
+    stretchOn(stretches, nowHour).drive,
+    state,
+    pot.recorded,
+    nowHour,
+    {
+      ...options,
+      to: Math.min(weather.days * HOURS_A_DAY, nowHour + PLAN_DAYS * HOURS_A_DAY),
+    },
+  )
 }
 
 const sumOf = (values: Float64Array) => values.reduce((sum, value) => sum + value, 0)
 
+/** A pot of a course as it stood on the evening of a day, or at this hour of today. */
+export const baseOn = (
+  { stretches, ofWater }: Pick<PotCourse, 'stretches' | 'ofWater'>,
+  day: number,
+): PotBase => {
+  const hour = day * HOURS_A_DAY
+  const isToday = Math.floor(ofWater.nowHour / HOURS_A_DAY) === day
+  return stretchOn(stretches, isToday ? ofWater.nowHour : hour + HOURS_A_DAY - 1).base
+}
+
+/** Plants that have left a container are told of on the days on which they stood there. */
+const isTold = ({ plant }: GrowthCourse, date: string) =>
+  plant.endedOn === undefined || date < plant.endedOn
+
 const potOfDay = remembered(
-  (pot: PotCourse, open: OpenDay, isKnown: boolean, isToday: boolean, day: number): PotToday => {
+  (course: PotCourse, open: OpenDay, isKnown: boolean, isToday: boolean, day: number): PotToday => {
+    const pot = { ...course, ...baseOn(course, day) }
     const { date } = open.weather
-    const plants = pot.plants.map((one) => ({ ...one, growth: growthOn(one.course, date) }))
+    const plants = pot.plants.flatMap((one) =>
+      isTold(one.course, date) ? [{ ...one, growth: growthOn(one.course, date) }] : [],
+    )
     const hasPlants = plants.some(({ growth }) => growth.isStanding)
     const need = isKnown && hasPlants ? waterNeedL(demandOn(pot, open, day)) : undefined
     const isSkipped = pot.skipped[day] === 1
@@ -211,7 +235,7 @@ export const gardenToday = (garden: Garden, at: string): GardenToday =>
  *
  * @param at a day or moment, `YYYY-MM-DD…`
  */
-export function potOn(garden: Garden, container: Container, at: string): PotToday {
+export function potToday(garden: Garden, container: Container, at: string): PotToday {
   const course = courseAbout(garden, at, [container])
   return potOnDay(course, course.pots[0]!, dayOf(at))
 }
@@ -228,7 +252,8 @@ export function grownPot(
   plantedOn: string,
 ): PotToday {
   const proposed = { ...plants, id: 'proposed', containerId: container.id, plantedOn }
-  const plantings = [...garden.plantings.map((one) => ({ ...one, plantedOn })), proposed]
+  const standing = gardenAsOf(garden, plantedOn)
+  const plantings = [...standing.plantings.map((one) => ({ ...one, plantedOn })), proposed]
   const to = addDays(plantedOn, GROWN_AFTER_DAYS)
   const dates = datesFrom(plantedOn, GROWN_AFTER_DAYS + 1)
   const sky: Sky = {
@@ -237,7 +262,7 @@ export function grownPot(
     sources: dates.map(() => 'typical'),
   }
   const course = gardenCourse(
-    { ...garden, plantings },
+    { ...standing, plantings },
     plantedOn,
     { from: plantedOn, to },
     [container],
@@ -245,3 +270,7 @@ export function grownPot(
   )
   return potOnDay(course, course.pots[0]!, to)
 }
+
+/** The space in which a pot of a course stands on a day. */
+export const spaceOn = ({ from }: GardenCourse, pot: PotCourse, date: string): string =>
+  baseOn(pot, Math.max(0, daysBetween(from, date))).container.spaceId

@@ -18,13 +18,15 @@ export {
   type PlantingCourse,
 } from './course'
 export {
+  baseOn,
+  spaceOn,
   stateAt,
   type PotToday,
   type GardenToday,
   gardenOn,
   gardenToday,
   grownPot,
-  potOn,
+  potToday,
   potOnDay,
   type PlantingToday,
 } from './day'
@@ -34,3 +36,4 @@ export { sorted, observationsOf } from './recorded'
 export { seasonOf } from './span'
 export { requireWeight } from './waterTests'
 export { waterDues, waterIn, type Amount, type Due } from './due'
+export { stretchOn, type HourStretch, type WaterStretch } from './stretches'

@@ -9,7 +9,20 @@ import {
   type ContainerVolumes,
   type MixBody,
 } from '../../container'
-import { recipeOf, varietyOf, type Garden, type mixesOf, type Planting } from '../../garden'
+import {
+  mixOfState,
+  potStates,
+  recipeOf,
+  statesOf,
+  staysByContainer,
+  varietyOf,
+  type Garden,
+  type GardenRecord,
+  type mixesOf,
+  type Planting,
+  type PotState,
+  type Stay,
+} from '../../garden'
 import {
   drainedBody,
   drainedReasons,
@@ -18,7 +31,14 @@ import {
   type Mix,
   type Recipe,
 } from '../../mix'
-import { openShelter, spotShelter, type Place, type Shelter, type Space } from '../../place'
+import {
+  openShelter,
+  screened,
+  spotShelter,
+  type Place,
+  type Shelter,
+  type Space,
+} from '../../place'
 import {
   grownPlantKg,
   sharedYield,
@@ -26,7 +46,7 @@ import {
   type RootRoom,
   type Variety,
 } from '../../plant'
-import { remembered, rememberedBy, type Reason } from '../../units'
+import { dayOf, remembered, rememberedBy, type Reason } from '../../units'
 import {
   FREE_BESIDE_TOMATO,
   suctionTable,
@@ -56,9 +76,11 @@ export interface PlantingBase {
   readonly yield: RelativeYield
 }
 
-/** What does not change about a container from day to day. */
+/** A container between two changes of it: what does not change from day to day. */
 export interface PotBase {
   readonly container: Container
+  /** How it stands, and since when. */
+  readonly state: PotState
   readonly volumes: ContainerVolumes
   readonly mix: MixToday | undefined
   /** The same, or a usual one where nobody said what is in it. */
@@ -105,17 +127,24 @@ export function mixIn(
 }
 
 /** Walls, roofs and hills around a container; open sky where its place is not known. */
-function shelterOf(container: Container, space: Space | undefined, place: Place): Shelter {
+function shelterOf(
+  { container, isIndoors, shadeShare, cover }: PotState,
+  space: Space | undefined,
+  place: Place,
+): Shelter {
   const { standing } = container
   const zMm = container.baseHeightMm + container.fillMm + LEAVES_OVER_MIX_MM
   const shelter =
-    space?.plan && standing ? spotShelter(space.plan, place, { ...standing, zMm }) : openShelter
-  return space?.covered ? { ...shelter, rainShare: 0 } : shelter
+    space?.plan && standing && !isIndoors
+      ? spotShelter(space.plan, place, { ...standing, zMm })
+      : openShelter
+  const roofed = space?.covered ? { ...shelter, rainShare: 0 } : shelter
+  return screened(roofed, { isIndoors, shadeShare, cover })
 }
 
 /** All that a container's base is made of. */
 interface BaseAsked {
-  readonly container: Container
+  readonly state: PotState
   readonly space: Space | undefined
   readonly place: Place
   readonly known: Mix | undefined
@@ -127,8 +156,9 @@ interface BaseAsked {
 }
 
 const baseOf = rememberedBy(
-  'container',
-  ({ container, space, place, known, usual, planted, varieties, isWetted }: BaseAsked): PotBase => {
+  'state',
+  ({ state, space, place, known, usual, planted, varieties, isWetted }: BaseAsked): PotBase => {
+    const { container } = state
     const volumes = containerVolumes(container)
     const room = {
       ...volumes,
@@ -150,6 +180,7 @@ const baseOf = rememberedBy(
     )
     return {
       container,
+      state,
       volumes,
       mix,
       mixOrUsual,
@@ -160,7 +191,7 @@ const baseOf = rememberedBy(
       ),
       plantings,
       room,
-      shelter: shelterOf(container, space, place),
+      shelter: shelterOf(state, space, place),
       wallM2: wallAreaM2(container.shape, container.fillMm),
       water: {
         ...(isWetted ? wetted(store) : store),
@@ -173,24 +204,95 @@ const baseOf = rememberedBy(
   },
 )
 
-/** A container with all that does not change from day to day. */
-export function potBase(
+/** Plants that a container has, or is to have, from a moment on: those that have left it are not counted. */
+const plantsFrom = (stays: readonly Stay[], since: string | undefined): readonly Planting[] =>
+  stays.flatMap(({ planting, left }) =>
+    left && since !== undefined && left.at <= since ? [] : [planting],
+  )
+
+/** A container as it stands from one change to the next. */
+function stretchBase(
   garden: Garden,
-  container: Container,
+  state: PotState,
+  since: string | undefined,
   mixes: ReturnType<typeof mixesOf>,
 ): PotBase {
-  const planted = garden.plantings.filter((one) => one.containerId === container.id)
+  const { container } = state
+  const planted = plantsFrom(staysIn(garden, container.id), since)
   return baseOf({
-    container,
+    state,
     space: garden.spaces.find((one) => one.id === container.spaceId),
     place: garden.place,
-    known: mixes(container.recipeId),
+    known: since === undefined ? mixes(container.recipeId) : mixOfState(garden, state, since),
     usual: mixes(USUAL_MIX)!,
     planted,
     varieties: planted.map(({ varietyId }) => varietyOf(garden, varietyId)),
     isWetted: hasWettingAgent(garden, container),
   })
 }
+
+const NO_STAYS: readonly Stay[] = []
+
+/** Who stood in a container, and who is to. */
+export const staysIn = ({ records, plantings }: Garden, containerId: string): readonly Stay[] =>
+  staysByContainer(records, plantings).get(containerId) ?? NO_STAYS
+
+/** A container from a moment on, up to the next change. */
+export interface Stretch {
+  /** Left out for how it stood first. */
+  readonly since?: string
+  readonly base: PotBase
+}
+
+/** A container that is only being considered stands as it is given, whatever was recorded of it. */
+const isConsidered = (garden: Garden, container: Container): boolean =>
+  !garden.containers.includes(container)
+
+const asGiven = (container: Container): readonly PotState[] =>
+  statesOf(container, NO_RECORDS, undefined)
+const NO_RECORDS: readonly GardenRecord[] = []
+
+/**
+ * A container with all that does not change from day to day, from change to change
+ * of a span. What was before the span is told by its first stretch.
+ *
+ * @param span first and last day
+ */
+export function stretchesOf(
+  garden: Garden,
+  container: Container,
+  mixes: ReturnType<typeof mixesOf>,
+  span: { readonly from: string; readonly to: string },
+): readonly Stretch[] {
+  const states = isConsidered(garden, container) ? asGiven(container) : potStates(garden, container)
+  const stays = staysIn(garden, container.id)
+  const changes = [
+    ...states.flatMap(({ since }) => since ?? []),
+    ...stays.flatMap(({ left, from, planting }) => [
+      ...(left ? [left.at] : []),
+      ...(from === planting.plantedOn ? [] : [from]),
+    ]),
+  ]
+  const within = [...new Set(changes)].filter((at) => at > span.from && dayOf(at) <= span.to).sort()
+  const stateAt = (at: string) =>
+    states.findLast(({ since }) => since === undefined || since <= at)!
+  const hasPast = changes.some((at) => at <= span.from)
+  return [hasPast ? span.from : undefined, ...within].map((since) => {
+    return stretchFrom(stretchBase(garden, stateAt(since ?? ''), since, mixes), since)
+  })
+}
+
+const stretchFrom = remembered((base: PotBase, since: string | undefined): Stretch =>
+  since === undefined ? { base } : { since, base },
+)
+
+/** A container that is only being considered on a day, with all that does not change from day to day. */
+export const potBase = (
+  garden: Garden,
+  container: Container,
+  mixes: ReturnType<typeof mixesOf>,
+  at: string,
+): PotBase => stretchBase(garden, asGiven(container)[0]!, at, mixes)
 
 const WETTING_AGENT = 'wettingAgent'
 

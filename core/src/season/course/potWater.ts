@@ -7,8 +7,6 @@ import {
   EVENING_FROM_H,
   EVENING_H,
   MORNING_H,
-  simulateWater,
-  stateAfter,
   sumsOf,
   type Learned,
   type WaterEvents,
@@ -20,6 +18,7 @@ import {
 import { HOURS_A_DAY, spreadOverHours } from '../../weather'
 import { suctionOf, type PotBase } from './pot'
 import type { Doings } from './recorded'
+import { stateThrough, stretchOn, waterThrough, type WaterStretch } from './stretches'
 
 /** A seed for what is drawn by chance: always the same, so that nothing jumps. */
 const SEED = 0.618
@@ -62,9 +61,14 @@ export function hourlyDays(weather: readonly SpotDay[], place: Place): HourlyDay
   }
 }
 
-/** Weather and leaf of a pot on its days. */
+/**
+ * Weather and leaf of a pot on its days.
+ *
+ * @param baseOn   the pot as it stands on the evening of a day
+ * @param plantsOn leaf then
+ */
 export function waterDriveOf(
-  { container, volumes, wallM2 }: PotBase,
+  baseOn: (day: number) => Pick<PotBase, 'container' | 'volumes' | 'wallM2'>,
   { weather, copyDay }: HourlyDays,
   plantedOn: number,
   plantsOn: (day: number) => DayDrawing['plants'],
@@ -79,9 +83,11 @@ export function waterDriveOf(
   let ofWall = 0
   for (let day = Math.max(0, plantedOn); day < days; day++) {
     const plants = plantsOn(day)
+    // Of the day on which they came out, the hours before count as well.
+    if (plants.length || (day > 0 && leafM2[day - 1]! >= 0)) copyDay(day, referenceMm)
     if (!plants.length) continue
     const here = weather[day]!
-    copyDay(day, referenceMm)
+    const { container, volumes, wallM2 } = baseOn(day)
     const drawing = drawingOf({
       plants,
       exposure: container.exposure,
@@ -139,6 +145,8 @@ export function visitsOf(doings: Doings, today: number, nowH: number): Uint8Arra
 /** The water of a pot through the season, hour by hour. */
 export interface PotWater {
   readonly weather: PotWeather
+  /** What it holds and what draws on it, from change to change. */
+  readonly stretches: readonly WaterStretch[]
   readonly events: WaterEvents
   readonly options: WaterOptions
   readonly run: WaterRun
@@ -164,31 +172,42 @@ interface HoursOfPot {
 /** What draws on a pot, and its water by what was recorded and planned, before anything is learned. */
 export interface PlannedWater {
   readonly weather: PotWeather
+  readonly stretches: readonly WaterStretch[]
   readonly planned: WaterRun
 }
 
 /** A pot's water by what was recorded, what was felt, and the plan for what is not known. */
 export function waterOf(
   base: PotBase,
-  { weather, planned }: PlannedWater,
+  { weather, stretches, planned }: PlannedWater,
   { doings, events, known, firstHour, nowHour }: HoursOfPot,
 ): PotWater {
   const { water } = base
   const { visitH } = events
   const tests = known.filter(({ hour }) => hour >= firstHour && hour <= nowHour)
   const earlyCount = known.filter(({ hour }) => hour < firstHour).length
-  const unlearned = { weather, tests, earlyCount, firstHour, nowHour, learned: undefined }
+  const unlearned = {
+    weather,
+    stretches,
+    tests,
+    earlyCount,
+    firstHour,
+    nowHour,
+    learned: undefined,
+  }
   const table = suctionOf(base)
   if (!tests.length || !table || nowHour <= firstHour)
     return { ...unlearned, events, options: {}, run: planned }
   // From a midnight on: who looks again in the evening finds what was learned in the morning.
   const today = Math.floor(nowHour / HOURS_A_DAY)
-  const from = Math.max(firstHour, (today - LEARNED_OF_DAYS) * HOURS_A_DAY)
+  // And of the pot as it is now: what it held before it was topped up is not what it holds today.
+  const here = stretchOn(stretches, nowHour - 1)
+  const from = Math.max(firstHour, here.fromHour, (today - LEARNED_OF_DAYS) * HOURS_A_DAY)
   const recent = tests.filter(({ hour }) => hour >= from)
   if (!recent.length) return { ...unlearned, events, options: {}, run: planned }
   const asPlanned = { ...events, givenL: planned.givenL, visitH: new Uint8Array(visitH.length) }
-  const start = stateAfter(water, weather, asPlanned, { to: from })
-  const learned = assimilate(water, weather, asPlanned, recent, {
+  const start = stateThrough(stretches, asPlanned, { to: from })
+  const learned = assimilate(water, here.drive, asPlanned, recent, {
     seed: SEED,
     from,
     to: nowHour,
@@ -209,11 +228,11 @@ export function waterOf(
   const past =
     learned.habit === 'asPlanned'
       ? planned
-      : simulateWater(water, weather, events, { ...options, isFilledDaily, to: nowHour })
+      : waterThrough(stretches, events, { ...options, isFilledDaily, to: nowHour })
   const givenL = doings.givenL.slice()
   givenL.set(past.givenL.subarray(0, nowHour))
   const then = { ...events, givenL, visitH: toCome }
-  const run = simulateWater(water, weather, then, options)
+  const run = waterThrough(stretches, then, options)
   return { ...unlearned, learned, events: then, options, run }
 }
 

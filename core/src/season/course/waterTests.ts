@@ -48,9 +48,13 @@ export function isLookedAtAfterPouring(records: readonly GardenRecord[], hour: s
 }
 const TESTS: ReadonlySet<GardenRecord['kind']> = new Set(['finger', 'weigh', 'drained', 'probe'])
 
-/** What the records of a pot tell of its water. */
+/**
+ * What the records of a pot tell of its water.
+ *
+ * @param baseAt the pot as it stood in an hour of the course
+ */
 export function testsOf(
-  { mass, water }: PotBase,
+  baseAt: (hour: number) => Pick<PotBase, 'mass' | 'water'>,
   records: readonly GardenRecord[],
   from: string,
   plantKgOn: (day: number) => number,
@@ -66,6 +70,7 @@ export function testsOf(
         case 'finger':
           return [{ kind: 'finger', hour, knuckle: record.knuckle, feel: record.feel }]
         case 'weigh': {
+          const { mass, water } = baseAt(hour)
           const plantKg = plantKgOn(day)
           const missingL = mass.wateredKg + plantKg - record.massKg
           const sdL = Math.hypot(SCALE_SD_KG, PLANT_SD_SHARE * plantKg)

@@ -159,7 +159,7 @@ const feedingOf = remembered(
       ...pot.plants.map(({ course }) => course.trusses[0]?.opensOn ?? days),
     )
     const endsOn = Math.max(
-      ...pot.plants.map(({ course }) => Math.min(days, course.frostOn) - 1),
+      ...pot.plants.map(({ course }) => Math.min(days, course.endsOn) - 1),
       plantedOn,
     )
     return {

@@ -10,7 +10,7 @@ export {
   judgeExtract,
   mixTaskOf,
   rechargeOf,
-  seasonsOf,
+  mixSeasonsOf,
   tryMix,
   withMix,
   type IngredientWish,

@@ -8,7 +8,7 @@ import {
   judgeExtract,
   mixTaskOf,
   rechargeOf,
-  seasonsOf,
+  mixSeasonsOf,
   tryMix,
   withMix,
   type MixWish,
@@ -145,9 +145,9 @@ describe('a pot’s old mix', () => {
   const at = (id: string) => demo.containers.find((one) => one.id === id)!
 
   test('seasons are counted from its first planting, the first as one', () => {
-    expect(seasonsOf(demo, at('b1'), '2026-06-18')).toBe(1)
-    expect(seasonsOf(demo, at('b1'), '2028-06-18')).toBe(3)
-    expect(seasonsOf({ ...demo, plantings: [] }, at('b1'), '2026-06-18')).toBe(1)
+    expect(mixSeasonsOf(demo, at('b1'), '2026-06-18')).toBe(1)
+    expect(mixSeasonsOf(demo, at('b1'), '2028-06-18')).toBe(3)
+    expect(mixSeasonsOf({ ...demo, plantings: [] }, at('b1'), '2026-06-18')).toBe(1)
   })
   test('what was measured of the pot is taken: too acid, so lime', () => {
     const measured = rechargeOf(demo, at('n1'), facts)!

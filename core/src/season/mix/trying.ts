@@ -1,5 +1,5 @@
 import { containerVolumes, mixBody, type Container } from '../../container'
-import { ingredientsOf, ingredientStockL, mixesOf, type Garden } from '../../garden'
+import { containerOn, ingredientsOf, ingredientStockL, mixesOf, type Garden } from '../../garden'
 import {
   interpretExtract,
   lastTest,
@@ -128,7 +128,7 @@ export interface OldMixFacts {
 }
 
 /** Seasons since a container was last planted for the first time, at least one. */
-export function seasonsOf(garden: Garden, container: Container, date: string): number {
+export function mixSeasonsOf(garden: Garden, container: Container, date: string): number {
   const planted = garden.plantings
     .filter(({ containerId }) => containerId === container.id)
     .map(({ plantedOn }) => plantedOn)
@@ -163,7 +163,8 @@ export function judgeExtract(
   readonly ph: PhCorrection
   readonly reasons: readonly Reason[]
 } {
-  const container = garden.containers.find(({ id }) => id === test.testedId)
+  const first = garden.containers.find(({ id }) => id === test.testedId)
+  const container = first && containerOn(garden, first, test.at)
   const mix = mixesOf(garden)(test.of === 'recipe' ? test.testedId : container?.recipeId)
   const salt = interpretExtract(test.method, test.ecDsM)
   // Of a whole pot where it is of a pot, else of a litre.

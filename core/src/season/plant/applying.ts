@@ -1,6 +1,14 @@
 import type { Container } from '../../container'
 import type { PlacedPlants, StandingSpot } from '../../fit'
-import { editOf, nextCode, type Garden, type GardenEdit, type Planting } from '../../garden'
+import {
+  editOf,
+  edits,
+  isGone,
+  nextCode,
+  type Garden,
+  type GardenEdit,
+  type Planting,
+} from '../../garden'
 import { outerSizeMm } from '../../place'
 
 export interface Applied {
@@ -65,7 +73,9 @@ export function applied(
       return loose
     }),
     plantings: [
-      ...garden.plantings.filter(({ containerId }) => !filled.has(containerId)),
+      ...garden.plantings.filter(
+        ({ id, containerId }) => !filled.has(containerId) || isGone(garden, id, plantedOn),
+      ),
       ...plantings,
     ],
   }
@@ -79,5 +89,11 @@ export const applyArrangement = (
   newId: () => string,
 ): GardenEdit =>
   editOf('applyArrangement', {}, (draft) => {
-    Object.assign(draft, applied(draft, placements, spots, plantedOn, newId))
+    const { containers, plantings } = applied(draft, placements, spots, plantedOn, newId)
+    draft.plantings = plantings
+    for (const placed of containers) {
+      const stored = draft.containers.find(({ id }) => id === placed.id)
+      if (!stored) draft.containers.push(placed)
+      else edits.correctIn(draft, placed.id, edits.changedState(stored, placed), placed)
+    }
   })

@@ -66,9 +66,12 @@ const stringOf = remembered(
       const { isFlowerSeen, isRipeSeen } = course.development
       const [first] = course.trusses
       const plantingId = planting.id
-      if (first && !isFlowerSeen) tie({ kind: 'firstFlower', day: first.opensOn, plantingId })
-      if (first && !isRipeSeen) tie({ kind: 'firstRipe', day: first.ripeOn, plantingId })
-      tie({ kind: 'frost', day: course.frostOn, plantingId })
+      const isToCome = (day: number) => day < course.endsOn
+      if (first && !isFlowerSeen && isToCome(first.opensOn))
+        tie({ kind: 'firstFlower', day: first.opensOn, plantingId })
+      if (first && !isRipeSeen && isToCome(first.ripeOn))
+        tie({ kind: 'firstRipe', day: first.ripeOn, plantingId })
+      if (course.frostOn <= course.endsOn) tie({ kind: 'frost', day: course.frostOn, plantingId })
     }
     return {
       beads: Array.from({ length: days }, (_, day) => beadOf(pot, day, today)),

@@ -10,7 +10,14 @@ import {
 } from '../../water'
 import { addDays, InputError } from '../../units'
 import { HOURS_A_DAY } from '../../weather'
-import { firstUnknown, suctionOf, type GardenCourse, type PotCourse, stateAt } from '../course'
+import {
+  firstUnknown,
+  suctionOf,
+  type GardenCourse,
+  type PotCourse,
+  stateAt,
+  stretchOn,
+} from '../course'
 
 /** The water of a pot hour by hour, as it is drawn: litres above wilting, its reservoir counted in. */
 export interface WaterCurve {
@@ -64,7 +71,8 @@ export function waterCurve(
   daysAhead: number,
 ): WaterCurve {
   const { water, ofWater } = pot
-  const { run, weather, nowHour, firstHour, learned, options, tests } = ofWater
+  const { run, nowHour, firstHour, learned, options, tests } = ofWater
+  const weather = stretchOn(ofWater.stretches, nowHour).drive
   const today = Math.floor(nowHour / HOURS_A_DAY)
   const firstDay = Math.max(Math.floor(firstHour / HOURS_A_DAY), today - pastDays, 0)
   const lastDay = Math.min(weather.days, today + daysAhead + 1)
@@ -75,6 +83,9 @@ export function waterCurve(
   const fullL = availableL + water.reservoirL
   const hours = to - from
   const left = (missingL: number, reservoirL: number) => availableL - missingL + reservoirL
+  /** What it held then: before it was topped up, less. */
+  const heldL = (hour: number) =>
+    stretchOn(ofWater.stretches, hour).pot.availableL * (options.capacity ?? 1)
   const leftL = new Float64Array(hours)
   const lowL = new Float64Array(hours)
   const highL = new Float64Array(hours)
@@ -96,7 +107,7 @@ export function waterCurve(
   for (let hour = from; hour < to; hour++) {
     const at = hour - from
     const day = Math.floor(hour / HOURS_A_DAY)
-    leftL[at] = left(run.missingL[hour]!, run.reservoirL[hour]!)
+    leftL[at] = heldL(hour) - run.missingL[hour]! + run.reservoirL[hour]!
     const freeShare = freeShareOf(
       water.cells[0]!,
       water.sensitivity,
@@ -162,7 +173,10 @@ export function curveAboutToday(course: GardenCourse, pot: PotCourse): WaterCurv
 /** The finger test of the next two days that would tell most of this pot; undefined where its mix is not known. */
 export function tellingTest(pot: PotCourse): TellingTest | undefined {
   const { water, ofWater } = pot
-  const { weather, run, nowHour, firstHour, learned, events } = ofWater
+  const { stretches, run, nowHour, learned, events } = ofWater
+  const here = stretchOn(stretches, nowHour)
+  const weather = here.drive
+  const firstHour = Math.max(ofWater.firstHour, here.fromHour)
   const { fillH } = events
   const table = suctionOf(pot)
   if (!table || nowHour < firstHour) return undefined

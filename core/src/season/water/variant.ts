@@ -73,7 +73,7 @@ export const weatherFor = (
   leafShare = 1,
 ): WaterDrive =>
   waterDriveOf(
-    base,
+    () => base,
     hourlyDays(weather, place),
     Math.floor(pot.ofWater.firstHour / HOURS_A_DAY),
     (day) =>

@@ -12,7 +12,15 @@ import {
   type WaterDrive,
 } from '../../water'
 import { HOURS_A_DAY } from '../../weather'
-import { mixIn, potBase, type PotBase, type GardenCourse, type PotCourse, stateAt } from '../course'
+import {
+  mixIn,
+  potBase,
+  type PotBase,
+  type GardenCourse,
+  type PotCourse,
+  stateAt,
+  stretchOn,
+} from '../course'
 
 import { DEEP_MULCH_MM, inHalfSun, scaled, stateIn, underCloth, weatherFor } from './variant'
 
@@ -104,7 +112,8 @@ export function whatIfs(
   { days, recipeId, awayDays }: WhatIfAsked,
 ): readonly WhatIf[] {
   const { garden } = course
-  const { nowHour, options } = pot.ofWater
+  const { nowHour, options, stretches } = pot.ofWater
+  const asIs = stretchOn(stretches, nowHour).drive
   const to = nowHour + days * HOURS_A_DAY
   if (to > pot.weather.length * HOURS_A_DAY)
     throw new InputError('pastCourse', { given: addDays(course.today, days), limit: course.to })
@@ -113,7 +122,7 @@ export function whatIfs(
   given.visitH[nowHour] = HOURS_A_DAY
 
   const run = (kind: WhatIfKind, reasons: readonly Reason[], change: Change = {}): WhatIf => {
-    const { base = pot, weather = pot.ofWater.weather, awayFor = 0 } = change
+    const { base = pot, weather = asIs, awayFor = 0 } = change
     const { water = base.water } = change
     const visitH = given.visitH.slice()
     // Filled on leaving, and then left.
@@ -135,7 +144,7 @@ export function whatIfs(
     return { kind, reasons, ...told(found, weather.referenceMm.subarray(nowHour, to), days) }
   }
   const { place } = garden
-  const as = (container: Container) => otherBase(garden, container)
+  const as = (container: Container) => otherBase(course, container)
   const isOpenBelow = pot.container.sunken !== undefined
   const mulched = as({ ...pot.container, mulchMm: DEEP_MULCH_MM })
   const bigger = as(scaled(pot.container, TWICE_THE_VOLUME))
@@ -186,7 +195,7 @@ export function whatIfs(
 }
 
 /** A pot as another container would be, with what grows in it. */
-function otherBase(garden: Garden, container: Container): PotBase {
+function otherBase({ garden, today }: GardenCourse, container: Container): PotBase {
   const mixes = mixesOf(garden)
   const known = mixes(container.recipeId)
   const base = potBase(
@@ -196,6 +205,7 @@ function otherBase(garden: Garden, container: Container): PotBase {
     },
     container,
     mixes,
+    today,
   )
   return { ...base, mix: known && mixIn(container, base.volumes, known) }
 }

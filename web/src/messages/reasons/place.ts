@@ -31,5 +31,8 @@ export const placeReasons = {
     wind: 'Of the wind, {reachesShare} is left here: as much of the horizon as is free.',
     wall: 'A sunlit wall near by makes the day {warmerK} K warmer at its highest.',
     rain: 'Of the rain, {reachesShare} reaches the pot under what is above.',
+    cover: 'Under its cover the night is about {warmerK} K warmer.',
+    indoors:
+      'It stands indoors: no colder than about {leastC} °C, out of rain and wind, with a third of the light.',
   },
 }

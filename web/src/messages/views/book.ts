@@ -1,6 +1,7 @@
 /** Words of the Book. */
 export const bookWords = {
   book: {
+    nursery: 'Record sowing and potting on',
     title: 'Book',
     pot: 'Pot',
     kind: 'What',

@@ -48,6 +48,8 @@ export const fitWords = {
     there: 'In {code} now',
     since: 'since {day}',
     takeOut: 'Take out {name}',
+    slip: 'It never stood here',
+    buried: 'Stem below the mix',
     nothingThere: 'Nothing yet.',
     intoWhich: 'Into which pot',
     preview: 'The pot with the plant grown',

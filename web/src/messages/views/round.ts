@@ -23,6 +23,7 @@ export const roundWords = {
     otherAmount: 'Other amount',
     moreWater: 'Gave water',
     skip: 'Skipped',
+    else: 'Something else',
     finger: 'Finger test',
     howMuch: 'How much',
     untilDrip: 'Watered until it drained',

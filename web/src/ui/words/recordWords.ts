@@ -1,6 +1,6 @@
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
-import { ingredientsOf, own, varietyOf, type GardenRecord } from '@rimbo/core'
+import { ingredientsOf, own, recipeOf, varietyOf, type GardenRecord } from '@rimbo/core'
 import { toldOf } from '../../records/kinds'
 import { useGardenStore } from '../../stores/garden'
 import { useFormat } from './format'
@@ -10,20 +10,26 @@ import { useNames } from './names'
 export function useRecordWords() {
   const { garden } = storeToRefs(useGardenStore())
   const { t } = useI18n()
-  const { volume, mass, length, share } = useFormat()
-  const { varietyName, productName, ingredientName } = useNames()
+  const { volume, mass, length, share, number } = useFormat()
+  const { varietyName, productName, ingredientName, recipeName } = useNames()
 
   function variety(id: string): string {
     const known = garden.value && varietyOf(garden.value, id)
     return known ? varietyName(known) : id
   }
+  function recipe(id: string): string {
+    const known = garden.value && recipeOf(garden.value, id)
+    return known ? recipeName(known) : id
+  }
+  const space = (id: string) => garden.value?.spaces.find((one) => one.id === id)?.name ?? id
+  const pot = (id: string) => garden.value?.containers.find((one) => one.id === id)?.code ?? id
   const item = (id: string): string =>
     garden.value && own(ingredientsOf(garden.value), id) ? ingredientName(id) : productName(id)
 
   const whatWords = (record: GardenRecord): string =>
     toldOf(record, {
       t: (key, params) => t(key, params ?? {}),
-      ...{ volume, mass, length, share, variety, item },
+      ...{ volume, mass, length, share, number, variety, item, recipe, space, pot },
       product: productName,
     })
   return { whatWords }

@@ -17,6 +17,7 @@ import ChoiceField from '../../ui/fields/ChoiceField.vue'
 import { useFormat } from '../../ui/words/format'
 import { useRecordWords } from '../../ui/words/recordWords'
 import PushButton from '../../ui/fields/PushButton.vue'
+import RecordHere from '../../records/RecordHere.vue'
 
 const store = useGardenStore()
 const { garden, canUndo, canRedo, undoLabel } = storeToRefs(store)
@@ -93,6 +94,10 @@ function exportCsv(): void {
       />
       <PushButton :icon="Download" @click="exportCsv">{{ t('book.exportCsv') }}</PushButton>
     </div>
+    <details class="book-nursery">
+      <summary>{{ t('book.nursery') }}</summary>
+      <RecordHere />
+    </details>
     <div v-if="canUndo || canRedo" class="row book-undo">
       <span v-if="canUndo" class="soft">{{ t('book.lastChange', { change: lastWords }) }}</span>
       <PushButton v-if="canUndo" size="small" @click="store.undo()">{{

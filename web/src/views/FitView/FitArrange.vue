@@ -17,7 +17,7 @@ import PushButton from '../../ui/fields/PushButton.vue'
 
 const store = useGardenStore()
 const { garden } = storeToRefs(store)
-const { date, year } = storeToRefs(useTodayStore())
+const { asItStands, date, year } = storeToRefs(useTodayStore())
 const { t } = useI18n()
 const { ofError } = useFaultText()
 
@@ -32,7 +32,7 @@ function pin(containerId: string, to: { stays?: boolean; varietyId?: string | un
 const TIME_LIMIT_S = 60
 const solver = useWorker<ArrangeWork, Arranged>(
   () => new Worker(new URL('../../workers/arrange.worker.ts', import.meta.url), { type: 'module' }),
-  (work, progress) => work.arrange(garden.value!, year.value, TIME_LIMIT_S, progress),
+  (work, progress) => work.arrange(asItStands.value!, year.value, TIME_LIMIT_S, progress),
 )
 const result = computed(() => solver.result.value)
 
@@ -76,7 +76,7 @@ async function apply(): Promise<void> {
       </p>
       <ArrangeResult
         v-if="result"
-        :garden="garden"
+        :garden="asItStands ?? garden"
         :arrangement="result.arrangement"
         :spots="result.spots"
         @pin="pin"

@@ -9,8 +9,11 @@ import {
   edits,
   crops,
   cultivars,
+  fieldSchema,
   habitClasses,
   plantingSchema,
+  recordSchema,
+  removals,
   varietyOf,
   type Planting,
   type Variety,
@@ -21,6 +24,7 @@ import { useChosenStore } from '../../stores/chosen'
 import { useTodayStore } from '../../stores/today'
 import { useFormat } from '../../ui/words/format'
 import { useNames } from '../../ui/words/names'
+import QuantityField from '../../ui/fields/QuantityField.vue'
 import TextField from '../../ui/fields/TextField.vue'
 import FitPots from './FitPots.vue'
 import FitVerdicts from './FitVerdicts.vue'
@@ -30,7 +34,7 @@ const VarietyForm = lazily(() => import('./VarietyForm.vue'))
 
 const store = useGardenStore()
 const { garden, isSaving } = storeToRefs(store)
-const { now, date, today } = storeToRefs(useTodayStore())
+const { now, date, today, asItStands } = storeToRefs(useTodayStore())
 const { t } = useI18n()
 const { length, volume, day } = useFormat()
 const { varietyName } = useNames()
@@ -40,6 +44,12 @@ const { potId: containerId } = storeToRefs(useChosenStore())
 const varietyId = ref('vineCherry')
 const count = ref(1)
 const plantedOn = ref(date.value)
+/** Of the stem, what goes below the mix: known only where somebody says so. */
+const buriedMm = ref<number>()
+const buriedSchema = fieldSchema(recordSchema, { kind: 'plant' }, 'buriedMm')
+const isBuriable = computed(
+  () => buriedMm.value === undefined || buriedSchema.safeParse(buriedMm.value).success,
+)
 
 watch(
   () => route.query['variety'],
@@ -99,17 +109,41 @@ async function plant(): Promise<void> {
     count: count.value,
     plantedOn: plantedOn.value,
   }
+  const how = buriedMm.value ? { buriedMm: buriedMm.value } : {}
   const words = { code, name: varietyName(variety.value) }
-  await store.edit(edits.plantInto(planting, words, now.value, nanoid()))
+  await store.edit(edits.plantInto(planting, words, now.value, nanoid(), how))
 }
 
-async function takeOut(planting: Planting): Promise<void> {
-  await store.edit(edits.takeOut(planting, pot.value?.container.code ?? ''))
+/** Who stood there is asked why it came out; who is only planned, or was a slip, is struck off. */
+const leaving = ref<string>()
+const whys = [...removals.filter((why) => why !== 'moved'), 'slip'] as const
+async function takeOut(planting: Planting, why: (typeof whys)[number]): Promise<void> {
+  const { id: containerId, code } = pot.value!.container
+  leaving.value = undefined
+  await store.edit(
+    why === 'slip'
+      ? edits.takeOut(planting, code)
+      : edits.recordOne(
+          {
+            id: nanoid(),
+            at: now.value,
+            containerId,
+            kind: 'remove',
+            plantingId: planting.id,
+            why,
+          },
+          code,
+        ),
+  )
 }
+const ask = (planting: Planting) =>
+  planting.plantedOn > date.value
+    ? takeOut(planting, 'slip')
+    : (leaving.value = leaving.value === planting.id ? undefined : planting.id)
 </script>
 
 <template>
-  <div v-if="pot && variety && garden" class="fit-view">
+  <div v-if="pot && variety && asItStands" class="fit-view">
     <section class="panel fit-choose">
       <h2>{{ t('fit.title') }}</h2>
       <label class="field-label" for="fit-variety">{{ t('fit.plant') }}</label>
@@ -158,8 +192,20 @@ async function takeOut(planting: Planting): Promise<void> {
           />
         </div>
         <TextField v-model="plantedOn" type="date" :label="t('fit.plantedOn')" :fault="dateFault" />
+        <QuantityField
+          v-model="buriedMm"
+          dimension="length"
+          optional
+          :schema="buriedSchema"
+          :label="t('fit.buried')"
+        />
       </div>
-      <PushButton type="primary" :disabled="!!dateFault" :loading="isSaving" @click="plant">
+      <PushButton
+        type="primary"
+        :disabled="!!dateFault || !isBuriable"
+        :loading="isSaving"
+        @click="plant"
+      >
         {{ t('fit.plantHere', { code: pot.container.code }) }}
       </PushButton>
       <h2 class="fit-there">{{ t('fit.there', { code: pot.container.code }) }}</h2>
@@ -173,8 +219,17 @@ async function takeOut(planting: Planting): Promise<void> {
             size="small"
             :icon="Delete"
             :aria-label="t('fit.takeOut', { name: varietyName(one.variety) })"
-            @click="takeOut(one.planting)"
+            @click="ask(one.planting)"
           />
+          <span v-if="leaving === one.planting.id" class="row fit-why" role="group">
+            <PushButton
+              v-for="why in whys"
+              :key="why"
+              size="small"
+              @click="takeOut(one.planting, why)"
+              >{{ t(why === 'slip' ? 'fit.slip' : `removal.${why}`) }}</PushButton
+            >
+          </span>
         </li>
       </ul>
       <p v-else class="soft">{{ t('fit.nothingThere') }}</p>
@@ -194,7 +249,7 @@ async function takeOut(planting: Planting): Promise<void> {
     />
     <FitVerdicts
       class="fit-verdicts"
-      :garden="garden"
+      :garden="asItStands"
       :pot="pot"
       :variety="variety"
       :count="count"

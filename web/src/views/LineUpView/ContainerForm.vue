@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import {
@@ -8,7 +8,9 @@ import {
   exposures,
   fieldSchema,
   own,
-  potOn,
+  edits,
+  potToday,
+  standingOn,
   recipes,
   type Container,
   type Fault,
@@ -29,10 +31,11 @@ import PartFields from './PartFields.vue'
 import { useContainerForm } from './useContainerForm'
 import WallFields from './WallFields.vue'
 import PushButton from '../../ui/fields/PushButton.vue'
+import SwitchButtons from '../../ui/fields/SwitchButtons.vue'
 
 /** Adds or changes one container; the section and the volumes follow each keystroke. */
 const props = defineProps<{ garden: Garden; start: Container; isNew: boolean }>()
-const emit = defineEmits<{ save: [container: Container]; cancel: [] }>()
+const emit = defineEmits<{ save: [container: Container, isAlways: boolean]; cancel: [] }>()
 
 const { t } = useI18n()
 const { system, volume, length } = useFormat()
@@ -64,7 +67,9 @@ const {
   lyingHeightMm,
 } = form
 
-const preview = computed(() => container.value && potOn(props.garden, container.value, date.value))
+const preview = computed(
+  () => container.value && potToday(props.garden, container.value, date.value),
+)
 
 const faultAt = (field: string): string | undefined => {
   const fault: Fault | undefined = own(faults.value, field)
@@ -90,6 +95,19 @@ const recipeOptions = computed(() =>
   })),
 )
 
+/** With a plant in it a pot that stands otherwise was changed, or had been told wrongly. */
+const since = ref<'now' | 'always' | undefined>('now')
+const isPlanted = computed(() =>
+  standingOn(props.garden, date.value).some(({ containerId }) => containerId === props.start.id),
+)
+const isAsked = computed(
+  () =>
+    !props.isNew &&
+    isPlanted.value &&
+    !!container.value &&
+    edits.changedState(props.start, container.value).length > 0,
+)
+
 /** A fault that stands in what is folded away is shown. */
 const hasMoreFault = computed(() =>
   Object.keys(faults.value).some((field) => /^(wallMm|pourTest|holes|resinCode)/.test(field)),
@@ -100,7 +118,7 @@ function save(): void {
   const { pourTest } = container.value
   const isNewTest = pourTest && pourTest.rimVolumeL !== props.start.pourTest?.rimVolumeL
   const dated = isNewTest ? { pourTest: { ...pourTest, on: date.value } } : {}
-  emit('save', { ...container.value, ...dated })
+  emit('save', { ...container.value, ...dated }, !isAsked.value || since.value === 'always')
 }
 </script>
 
@@ -214,6 +232,18 @@ function save(): void {
       />
     </details>
     <p class="soft">{{ t('form.anyUnit') }}</p>
+    <div v-if="isAsked" class="form-since">
+      <SwitchButtons
+        v-model="since"
+        size="small"
+        :options="[
+          { value: 'now', label: t('happened.fromToday') },
+          { value: 'always', label: t('happened.always') },
+        ]"
+        :label="t('happened.since')"
+      />
+      <p class="soft">{{ t('happened.whenText') }}</p>
+    </div>
     <div class="form-actions row">
       <PushButton type="primary" native-type="submit" :disabled="!isSavable">
         {{ isNew ? t('form.add') : t('form.save') }}
@@ -245,5 +275,9 @@ function save(): void {
 }
 .form-lying {
   margin-top: -4px;
+}
+.form-since p {
+  margin: 6px 0 12px;
+  font-size: 13px;
 }
 </style>

@@ -5,7 +5,7 @@ import { useRoute } from 'vue-router'
 import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
 import { Plus, RefreshLeft } from '@element-plus/icons-vue'
-import { nextCode, typicalContainer, type Container } from '@rimbo/core'
+import { nextCode, spaceOn, typicalContainer, type Container, type PotCourse } from '@rimbo/core'
 import { allWords, withWords } from '../../i18n'
 import { lazily, load, LoadError, reportMissing } from '../../loading'
 import LineUpDrawing from '../../drawing/LineUpDrawing.vue'
@@ -64,9 +64,12 @@ const space = computed(
 const pots = computed(
   () => today.value?.pots.filter((pot) => pot.container.spaceId === space.value?.id) ?? [],
 )
-const courses = computed(
-  () => course.value?.pots.filter((pot) => pot.container.spaceId === space.value?.id) ?? [],
-)
+/** On another day those that stood here then. */
+const courses = computed(() => {
+  const { value: whole } = course
+  const here = (pot: PotCourse) => whole && spaceOn(whole, pot, shownDate.value) === space.value?.id
+  return whole?.pots.filter(here) ?? []
+})
 const selected = computed(() => pots.value.find((pot) => pot.container.id === selectedId.value))
 const words = computed(() =>
   Object.fromEntries(
@@ -113,9 +116,10 @@ async function add(): Promise<void> {
   }
 }
 
-async function save(container: Container): Promise<void> {
+async function save(container: Container, isAlways: boolean): Promise<void> {
   if (!edited.value) return
-  await edits.keep(container, edited.value.start, edited.value.isNew)
+  const { start, isNew } = edited.value
+  await edits.keep(container, start, isNew ? 'new' : isAlways ? 'always' : 'now')
   edited.value = undefined
   spaceId.value = container.spaceId
   selectedId.value = container.id

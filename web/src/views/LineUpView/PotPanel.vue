@@ -11,6 +11,7 @@ import WhyNumber from '../../ui/words/WhyNumber.vue'
 import PotChecks from './PotChecks.vue'
 import VolumeFacts from './VolumeFacts.vue'
 import PushButton from '../../ui/fields/PushButton.vue'
+import RecordHere from '../../records/RecordHere.vue'
 
 /** Everything known of one pot today, each number with its reasons. */
 const props = defineProps<{ garden: Garden; pot: PotToday }>()
@@ -109,6 +110,10 @@ const copies = ref(1)
       </tbody>
     </table>
     <PotChecks :garden="garden" :pot="pot" />
+    <details class="pot-happened">
+      <summary>{{ t('happened.title') }}</summary>
+      <RecordHere :pot="pot" />
+    </details>
     <div class="row">
       <PushButton :icon="Edit" @click="$emit('edit')">{{ t('pot.edit') }}</PushButton>
       <PushButton v-if="container.rolledMm" @click="$emit('unroll')">{{
@@ -144,6 +149,14 @@ const copies = ref(1)
 }
 .pot-copies {
   width: 82px !important;
+}
+.pot-happened {
+  margin: 10px 0;
+}
+.pot-happened summary {
+  cursor: pointer;
+  font-weight: 600;
+  padding: 6px 0;
 }
 .pot-caution {
   margin-top: 8px;

@@ -12,6 +12,7 @@ import {
   type Recipe,
 } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
+import { useTodayStore } from '../../stores/today'
 import ChoiceField from '../../ui/fields/ChoiceField.vue'
 import CountField from '../../ui/fields/CountField.vue'
 import { useFaultText } from '../../ui/words/faults'
@@ -28,6 +29,7 @@ import PushButton from '../../ui/fields/PushButton.vue'
 const props = defineProps<{ containerIds: readonly string[] }>()
 const emit = defineEmits<{ take: [parts: Recipe['parts'], isKept: boolean] }>()
 const { garden } = storeToRefs(useGardenStore())
+const { asItStands } = storeToRefs(useTodayStore())
 const { t } = useI18n()
 const { ofError } = useFaultText()
 const { optionsOf } = useOptions()
@@ -77,7 +79,7 @@ const TIME_LIMIT_S = 20
 const solver = useWorker<MixWork, MixAnswer>(
   () => new Worker(new URL('../../workers/mix.worker.ts', import.meta.url), { type: 'module' }),
   (work, progress) =>
-    work.solveMix(garden.value!, [...props.containerIds], wish.value, TIME_LIMIT_S, progress),
+    work.solveMix(asItStands.value!, [...props.containerIds], wish.value, TIME_LIMIT_S, progress),
 )
 const result = computed(() => solver.result.value)
 </script>

@@ -2,7 +2,13 @@
 import { computed, ref, watch } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
-import { pastTroubles, rechargeOf, seasonsOf, type PastTrouble, type PotToday } from '@rimbo/core'
+import {
+  pastTroubles,
+  rechargeOf,
+  mixSeasonsOf,
+  type PastTrouble,
+  type PotToday,
+} from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
 import ChoiceField from '../../ui/fields/ChoiceField.vue'
@@ -41,7 +47,7 @@ const waterEc = ref<number | undefined>(USUAL_WATER_EC)
 watch(
   pot,
   (one) => {
-    if (garden.value && one) seasons.value = seasonsOf(garden.value, one.container, date.value)
+    if (garden.value && one) seasons.value = mixSeasonsOf(garden.value, one.container, date.value)
   },
   { immediate: true },
 )

@@ -11,13 +11,15 @@ import { usePotWords } from '../../ui/words/potWords'
 import SwitchButtons from '../../ui/fields/SwitchButtons.vue'
 import PlantFacts from './PlantFacts.vue'
 import PlantSightings from './PlantSightings.vue'
+import RecordHere from '../../records/RecordHere.vue'
 import StringWords from './StringWords.vue'
 import YearsTable from './YearsTable.vue'
 import { usePotPage } from './usePotPage'
 import PushButton from '../../ui/fields/PushButton.vue'
 
 const page = usePotPage()
-const { garden, course, now, todayDate, shownDate, pot, shown, string, plant, chosenId } = page
+const { garden, course, now, todayDate, shownDate, pot, shown, todays, string } = page
+const { plant, chosenId } = page
 const { crop, reasons, observations, neighbours, dayOf, dateOf } = page
 const { t } = useI18n()
 const { length, mass, day } = useFormat()
@@ -37,7 +39,7 @@ const plants = computed(() =>
 </script>
 
 <template>
-  <div v-if="garden && course && pot && shown && string" class="view pot-view">
+  <div v-if="garden && course && pot && shown && todays && string" class="view pot-view">
     <section class="pot-view-main">
       <div class="row pot-view-head">
         <h1>{{ pot.container.code }} · {{ pot.container.name }}</h1>
@@ -125,6 +127,10 @@ const plants = computed(() =>
     </section>
     <aside class="panel sheet pot-view-side" :aria-label="t('potPage.string')">
       <PlantSightings v-if="plant" :planting="plant.planting" :now="now" />
+      <details class="pot-view-happened">
+        <summary>{{ t('happened.title') }}</summary>
+        <RecordHere :pot="todays" />
+      </details>
       <StringWords v-model:date="shownDate" :course="course" :string="string" />
     </aside>
   </div>
@@ -132,6 +138,11 @@ const plants = computed(() =>
 </template>
 
 <style>
+.pot-view-happened summary {
+  cursor: pointer;
+  font-weight: 600;
+  padding: 6px 0;
+}
 .pot-view {
   padding-bottom: 0;
 }

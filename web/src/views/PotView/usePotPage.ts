@@ -42,6 +42,9 @@ export function usePotPage() {
   const shown = computed(() =>
     course.value && pot.value ? potOnDay(course.value, pot.value, shownDate.value) : undefined,
   )
+  const todays = computed(() =>
+    course.value && pot.value ? potOnDay(course.value, pot.value, todayDate.value) : undefined,
+  )
   const string = computed(() =>
     course.value && pot.value
       ? withDues(
@@ -78,6 +81,7 @@ export function usePotPage() {
     shownDate,
     pot,
     shown,
+    todays,
     string,
     plant,
     chosenId,

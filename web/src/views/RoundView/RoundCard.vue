@@ -26,6 +26,10 @@ import LastDone from './LastDone.vue'
 import RoundFeed from './RoundFeed.vue'
 import './roundCard.css'
 import PushButton from '../../ui/fields/PushButton.vue'
+import { withWords } from '../../i18n'
+import { lazily } from '../../loading'
+
+const RecordHere = lazily(withWords(() => import('../../records/RecordHere.vue')))
 
 /** One pot on the walk: what it gets, one tap to confirm, a second for anything else. */
 const props = defineProps<{
@@ -54,7 +58,7 @@ const { t } = useI18n()
 const { tenths, water } = useFormat()
 const { plantWords, wholeWords } = usePotWords()
 
-const opened = ref<'amount' | 'skip' | 'finger'>()
+const opened = ref<'amount' | 'skip' | 'finger' | 'else'>()
 const pot = computed(() => props.stop.pot)
 const isDue = computed(() => props.stop.nowL > 0)
 /** Beside a feed there is room for so many of the last records. */
@@ -79,7 +83,7 @@ const { width, height } = useElementSize(figure)
 
 /** On a phone what was opened may lie below the card's edge: it comes into sight. */
 const more = ref<HTMLElement>()
-async function open(which: 'amount' | 'skip' | 'finger'): Promise<void> {
+async function open(which: NonNullable<typeof opened.value>): Promise<void> {
   opened.value = opened.value === which ? undefined : which
   await nextTick()
   more.value?.scrollIntoView({ block: 'center' })
@@ -168,6 +172,9 @@ function giveAmount(): void {
         <PushButton :aria-expanded="opened === 'finger'" @click="open('finger')">
           {{ t('round.finger') }}
         </PushButton>
+        <PushButton :aria-expanded="opened === 'else'" @click="open('else')">
+          {{ t('round.else') }}
+        </PushButton>
       </div>
       <form v-if="opened === 'amount'" ref="more" class="round-more" @submit.prevent="giveAmount">
         <QuantityField
@@ -183,6 +190,9 @@ function giveAmount(): void {
           t('round.untilDrip')
         }}</PushButton>
       </form>
+      <div v-if="opened === 'else'" ref="more" class="round-more round-else">
+        <RecordHere :pot="pot" @recorded="opened = undefined" />
+      </div>
       <div v-if="opened === 'skip'" ref="more" class="round-more">
         <PushButton
           v-for="why in skipReasons"

@@ -99,8 +99,7 @@ async function addSpace(): Promise<void> {
 const setCovered = (id: string, covered: boolean) => store.edit(edits.coverSpace(id, covered))
 const removeSpace = (id: string) => store.edit(edits.removeSpace(id))
 const isEmptySpace = (id: string) =>
-  (garden.value?.spaces.length ?? 0) > 1 &&
-  !garden.value?.containers.some((one) => one.spaceId === id)
+  !!garden.value && garden.value.spaces.length > 1 && !edits.isSpaceNeeded(garden.value, id)
 </script>
 
 <template>

@@ -1,0 +1,27 @@
+export { historyOf, inOrder, isBy, type History, type Removal } from './inOrder'
+export {
+  buriedSince,
+  containerOn,
+  mixOfState,
+  mixOn,
+  plantedDepthMm,
+  potOn,
+  potStates,
+  pruningsOf,
+  stateOn,
+  type PlantOn,
+  type PotOn,
+} from './potOn'
+export { seasonOfYear, seasonsOf, seasonYearOf, type SeasonOf } from './seasons'
+export { isGone, standingOn, staysByContainer, type Stay } from './standing'
+export { heightWith, statesOf, type Fill, type PotState } from './states'
+export { gardenAsOf } from './asOf'
+export {
+  closeSeason,
+  mixFates,
+  potsAtClose,
+  type MixFate,
+  type PotAtClose,
+  type PotClosing,
+} from './closing'
+export { historyFaults, recordFaults, type RecordFault } from './faults'

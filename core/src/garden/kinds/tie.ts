@@ -1,0 +1,8 @@
+import { z } from 'zod'
+import { open } from '../../units'
+import { everyRecord } from './common'
+
+/** Stems were tied to what holds them up. */
+export const tie = {
+  schema: open({ ...everyRecord, kind: z.literal('tie') }),
+}

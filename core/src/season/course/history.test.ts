@@ -1,0 +1,260 @@
+// A pot through time: what happened to it changes it from that hour on, and nothing before.
+import { describe, expect, test } from '@jest/globals'
+import { demo as shipped } from '../../../test/demo'
+import type { Garden, GardenRecord } from '../../garden'
+import { addDays, daysBetween } from '../../units'
+import { gardenCourse, potFeeding, potOnDay, type PotCourse } from '..'
+
+const NOW = shipped.clock!
+/** What is learned of a pot later is taken to have been so before: here nothing is, so that only changes count. */
+const SEEN = new Set(['finger', 'weigh', 'drained', 'probe', 'height', 'firstFlower', 'firstRipe'])
+const demo: Garden = { ...shipped, records: shipped.records.filter(({ kind }) => !SEEN.has(kind)) }
+
+type Loose = Partial<GardenRecord> & { readonly kind: GardenRecord['kind']; readonly at: string }
+const withHistory = (
+  containerId: string,
+  records: readonly Loose[],
+  base: Garden = demo,
+): Garden => ({
+  ...base,
+  records: [
+    ...base.records,
+    ...records.map((one, index) => ({ id: `h${index}`, containerId, ...one }) as GardenRecord),
+  ],
+})
+const courseOf = (garden: Garden, code: string, now = NOW) => {
+  const course = gardenCourse(garden, now)
+  return { course, pot: course.pots.find(({ container }) => container.code === code)! }
+}
+const was = courseOf(demo, 'F1')
+const hourOf = (date: string, hour = 9) => daysBetween(was.course.from, date) * 24 + hour
+const dayIn = (date: string) => daysBetween(was.course.from, date)
+
+/** Through an hour of a course: what came in less what was used and drained, and what the mix lost of its gap. */
+function misses({ ofWater }: PotCourse, from: number, to: number): number {
+  const { run, weather } = ofWater
+  let sum = 0
+  for (let hour = from; hour < to; hour++) {
+    const rainL = weather.rainL[Math.floor(hour / 24)]! / 24
+    sum += run.givenL[hour]! + rainL - run.usedL[hour]! - run.drainedL[hour]!
+  }
+  const storedL = (hour: number) => run.reservoirL[hour - 1]! - run.missingL[hour - 1]!
+  return sum - (storedL(to) - storedL(from))
+}
+
+const CHANGES: readonly [string, string, Loose][] = [
+  ['a fabric bag topped up', 'F1', { kind: 'topUp', at: '2026-06-03T09:00', volumeL: 3 }],
+  ['a mulch', 'F1', { kind: 'mulch', at: '2026-06-03T09:00', depthMm: 60, material: 'straw' }],
+  ['shade', 'F1', { kind: 'shade', at: '2026-06-03T09:00', share: 0.5 }],
+  ['a tunnel', 'F1', { kind: 'cover', at: '2026-06-03T09:00', cover: 'tunnel' }],
+  [
+    'a move indoors',
+    'K1',
+    { kind: 'move', at: '2026-06-03T09:00', spaceId: demo.spaces[0]!.id, isIndoors: true },
+  ],
+  ['shade over a sunken pot', 'S1', { kind: 'shade', at: '2026-06-03T09:00', share: 0.5 }],
+  ['shade over a tower', 'T1', { kind: 'shade', at: '2026-06-03T09:00', share: 0.5 }],
+  ['shade over ring pots', 'L1', { kind: 'shade', at: '2026-06-03T09:00', share: 0.5 }],
+]
+
+describe('a change of a pot', () => {
+  test.each(CHANGES)('%s changes nothing before its day', (_name, code, record) => {
+    const low = {
+      ...demo,
+      containers: demo.containers.map((one) => ({ ...one, fillMm: one.fillMm * 0.7 })),
+    }
+    const base = record.kind === 'topUp' ? low : demo
+    const before = courseOf(base, code)
+    const id = before.pot.container.id
+    const after = courseOf(withHistory(id, [record], base), code)
+    const hour = hourOf('2026-06-03', 0)
+    const day = dayIn('2026-06-03')
+    for (const row of ['missingL', 'usedL', 'drainedL'] as const)
+      expect([...after.pot.ofWater.run[row].subarray(0, hour)]).toEqual([
+        ...before.pot.ofWater.run[row].subarray(0, hour),
+      ])
+    expect([...after.pot.needL.subarray(0, day)]).toEqual([...before.pot.needL.subarray(0, day)])
+    const [one, other] = [before, after].map(({ pot }) =>
+      pot.plants[0]!.course.canopyM2.subarray(0, day),
+    )
+    expect([...one!]).toEqual([...other!])
+  })
+
+  test.each(CHANGES.filter(([, , { kind }]) => kind !== 'topUp'))(
+    '%s saves water from then on',
+    (_name, code, record) => {
+      const before = courseOf(demo, code)
+      const after = courseOf(withHistory(before.pot.container.id, [record]), code)
+      const sum = ({ pot }: typeof before) =>
+        pot.needL
+          .subarray(dayIn('2026-06-03'), dayIn('2026-06-18'))
+          .reduce((total, one) => total + one, 0)
+      expect(sum(after)).toBeLessThan(sum(before))
+    },
+  )
+
+  test('a top-up comes with its own water: nothing more is missing, and the balance closes on both sides', () => {
+    const base = {
+      ...demo,
+      containers: demo.containers.map((one) =>
+        one.id === 'f1' ? { ...one, fillMm: one.fillMm * 0.6 } : one,
+      ),
+    }
+    const record: Loose = { kind: 'topUp', at: '2026-06-03T09:00', volumeL: 5 }
+    const { pot } = courseOf(withHistory('f1', [record], base), 'F1')
+    const hour = hourOf('2026-06-03')
+    const at = pot.ofWater.stretches.findIndex(({ fromHour }) => fromHour === hour)
+    expect(at).toBeGreaterThan(0)
+    const [small, large] = [pot.ofWater.stretches[at - 1]!.pot, pot.ofWater.stretches[at]!.pot]
+    expect(large.availableL).toBeGreaterThan(small.availableL)
+    // Through the hour of the change, as through every other: the course knows no learning of this pot then.
+    const { run } = pot.ofWater
+    expect(Math.abs(run.missingL[hour]! - run.missingL[hour - 1]!)).toBeLessThan(1.5)
+    const dry = daysBetween(was.course.from, '2026-06-05') * 24
+    for (const [from, to] of [
+      [hour - 20, hour],
+      [hour, hour + 20],
+      [dry, dry + 24],
+    ] as const)
+      expect(Math.abs(misses(pot, from, to))).toBeLessThan(2)
+    expect(pot.plants[0]!.course.heightMm[dayIn('2026-06-03')]!).toBeLessThan(
+      pot.plants[0]!.course.heightMm[dayIn('2026-06-02')]!,
+    )
+  })
+
+  test('plants taken out draw no more water from that hour on, and their need of feed ends', () => {
+    const out: Loose = {
+      kind: 'remove',
+      at: '2026-06-03T14:00',
+      plantingId: 'plant-f1',
+      why: 'disease',
+    }
+    const { course, pot } = courseOf(withHistory('f1', [out]), 'F1')
+    const hour = hourOf('2026-06-03', 14)
+    const { run } = pot.ofWater
+    expect(run.usedL.subarray(hour - 4, hour).every((used) => used > 0)).toBe(true)
+    expect(run.usedL.subarray(hour).every((used) => used === 0)).toBe(true)
+    expect([...run.usedL.subarray(0, hour)]).toEqual([
+      ...was.pot.ofWater.run.usedL.subarray(0, hour),
+    ])
+    expect(potOnDay(course, pot, '2026-06-10').plants).toEqual([])
+    expect(potOnDay(course, pot, '2026-06-02').plants).toHaveLength(1)
+    const { fed } = potFeeding(course, pot)!
+    expect(fed.needG.n.subarray(dayIn('2026-06-03')).every((grams) => grams === 0)).toBe(true)
+    expect(fed.needG.n[dayIn('2026-06-02')]!).toBeGreaterThan(0)
+  })
+
+  test('two crops in one pot in a year: the second begins as a young plant with all the room', () => {
+    const second = {
+      ...demo.plantings.find(({ id }) => id === 'plant-f1')!,
+      id: 'second',
+      plantedOn: '2026-06-10',
+    }
+    const out: Loose = {
+      kind: 'remove',
+      at: '2026-06-08T14:00',
+      plantingId: 'plant-f1',
+      why: 'disease',
+    }
+    const { pot, course } = courseOf(
+      withHistory('f1', [out], { ...demo, plantings: [...demo.plantings, second] }),
+      'F1',
+    )
+    const next = pot.plants.find(({ planting }) => planting.id === 'second')!
+    expect(next.yield.perPlant).toBeCloseTo(was.pot.plants[0]!.yield.perPlant, 9)
+    expect(potOnDay(course, pot, '2026-06-12').plants.map(({ planting }) => planting.id)).toEqual([
+      'second',
+    ])
+    expect(pot.needL[dayIn('2026-06-12')]!).toBeLessThan(0.5 * was.pot.needL[dayIn('2026-06-12')]!)
+  })
+
+  test('a plant stopped at its top bears what has opened, and no more', () => {
+    const stop: Loose = { kind: 'prune', what: 'stopTop', at: '2026-06-15T09:00' }
+    const { pot } = courseOf(withHistory('b1', [stop]), 'B1')
+    const full = courseOf(demo, 'B1').pot.plants[0]!.course
+    const stopped = pot.plants[0]!.course
+    const open = full.trusses.filter(({ opensOn }) => opensOn < dayIn('2026-06-15'))
+    expect(stopped.trusses).toHaveLength(open.length)
+    expect(stopped.heightMm[dayIn('2026-09-01')]).toBe(stopped.heightMm[dayIn('2026-06-15')])
+    // The last that hangs is ripe sooner than with the top on it.
+    expect(stopped.trusses.at(-1)!.ripeOn).toBeLessThan(open.at(-1)!.ripeOn)
+  })
+})
+
+describe('a pepper kept over winter', () => {
+  test('in by 10 °C, cut back, out again: it crops weeks before a seedling (practice)', () => {
+    const NEXT = '2027-07-15T08:00'
+    const base: Garden = {
+      ...demo,
+      records: demo.records.filter(({ containerId }) => containerId !== 'k1'),
+    }
+    const space = demo.containers.find(({ id }) => id === 'k1')!.spaceId
+    const kept = withHistory(
+      'k1',
+      [
+        { kind: 'move', at: '2026-10-05T18:00', spaceId: space, isIndoors: true },
+        { kind: 'prune', what: 'cutBack', at: '2027-02-20T10:00' },
+        { kind: 'move', at: '2027-05-20T18:00', spaceId: space, isIndoors: false },
+      ],
+      base,
+    )
+    const seedling: Garden = {
+      ...base,
+      plantings: base.plantings.map((one) =>
+        one.containerId === 'k1' ? { ...one, plantedOn: '2027-05-20' } : one,
+      ),
+    }
+    const firstRipe = (garden: Garden) => {
+      const { course, pot } = courseOf(garden, 'K1', NEXT)
+      const first = pot.plants[0]!.course.trusses.find(
+        ({ opensOn }) => addDays(course.from, opensOn) > '2027-02-20',
+      )!
+      return addDays(course.from, first.ripeOn)
+    }
+    const sooner = daysBetween(firstRipe(kept), firstRipe(seedling))
+    expect(sooner).toBeGreaterThan(14)
+    expect(sooner).toBeLessThan(90)
+  })
+})
+
+describe('years', () => {
+  test('five seasons in one pot, south and frost-free: each day has an answer, and last year does not crowd this one', () => {
+    const years = [2022, 2023, 2024, 2025]
+    const plantings = years.map((year) => ({
+      id: `p${year}`,
+      containerId: 'f1',
+      varietyId: demo.plantings[0]!.varietyId,
+      count: 1,
+      plantedOn: `${year}-05-15`,
+    }))
+    const records = years.map((year): Loose => ({
+      kind: 'remove',
+      at: `${year}-10-20T10:00`,
+      plantingId: `p${year}`,
+      why: 'cropOver',
+    }))
+    const five = withHistory('f1', records, {
+      ...demo,
+      plantings: [...demo.plantings, ...plantings],
+    })
+    for (const latitudeDeg of [demo.place.latitudeDeg, -34, 5]) {
+      const { firstFrost: _first, lastFrost: _last, ...place } = demo.place
+      const garden =
+        latitudeDeg === demo.place.latitudeDeg
+          ? five
+          : { ...five, place: { ...place, latitudeDeg } }
+      const { pot, course } = courseOf(garden, 'F1')
+      const today = potOnDay(course, pot, course.today)
+      expect(today.plants.map(({ planting }) => planting.id)).toEqual(['plant-f1'])
+      expect(pot.needL.every((litres) => Number.isFinite(litres))).toBe(true)
+      expect(potOnDay(course, pot, course.today).plants[0]!.growth.isStanding).toBe(true)
+    }
+    const earlier = gardenCourse(five, '2024-09-30', { from: '2024-01-01', to: '2024-12-31' })
+    const then = potOnDay(
+      earlier,
+      earlier.pots.find(({ container }) => container.id === 'f1')!,
+      '2024-08-01',
+    )
+    expect(then.plants.map(({ planting }) => planting.id)).toContain('p2024')
+  })
+})

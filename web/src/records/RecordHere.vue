@@ -1,0 +1,303 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef, watch } from 'vue'
+import { storeToRefs } from 'pinia'
+import { useI18n } from 'vue-i18n'
+import { nanoid } from 'nanoid'
+import { Check } from '@element-plus/icons-vue'
+import {
+  catalogue,
+  edits,
+  faultsOf,
+  feedProducts,
+  fieldSchema,
+  InputError,
+  liftingCaution,
+  recipes,
+  recordFaults,
+  recordSchema,
+  type Fault,
+  type GardenRecord,
+  type PotToday,
+  type RecordKind,
+} from '@rimbo/core'
+import { useGardenStore } from '../stores/garden'
+import { useTodayStore } from '../stores/today'
+import ChoiceField from '../ui/fields/ChoiceField.vue'
+import CountField from '../ui/fields/CountField.vue'
+import NumberField from '../ui/fields/NumberField.vue'
+import PushButton from '../ui/fields/PushButton.vue'
+import QuantityField from '../ui/fields/QuantityField.vue'
+import TextField from '../ui/fields/TextField.vue'
+import { useFaultText } from '../ui/words/faults'
+import { useFormat } from '../ui/words/format'
+import { useNames } from '../ui/words/names'
+import { isFor, nurseryForms, recordForms, type FormField, type RecordForm } from './forms'
+
+/** What happened at a pot, or in the nursery where there is none: a tap on what, a tap to record it. */
+const props = defineProps<{ pot?: PotToday }>()
+const emit = defineEmits<{ recorded: [kind: RecordKind] }>()
+
+const store = useGardenStore()
+const { garden, isSaving } = storeToRefs(store)
+const { now } = storeToRefs(useTodayStore())
+const { t } = useI18n()
+const { mass } = useFormat()
+const { varietyName, recipeName, productName } = useNames()
+const { atField } = useFaultText()
+
+const open = shallowRef<RecordForm>()
+const values = ref<Record<string, unknown>>({})
+const note = ref('')
+const date = ref('')
+const time = ref('')
+const faults = shallowRef<readonly Fault[]>([])
+
+const forms = computed(() =>
+  props.pot ? recordForms.filter((form) => isFor(form, props.pot!)) : nurseryForms,
+)
+const groups = computed(() =>
+  (['plant', 'pot', 'seen'] as const)
+    .map((group) => ({ group, forms: forms.value.filter((form) => form.group === group) }))
+    .filter((one) => one.forms.length),
+)
+
+function begin(form: RecordForm): void {
+  if (open.value === form) return close()
+  open.value = form
+  values.value = { ...(props.pot && form.usual?.(props.pot)) }
+  note.value = ''
+  date.value = now.value.slice(0, 10)
+  time.value = now.value.slice(11, 16)
+  faults.value = []
+}
+function close(): void {
+  open.value = undefined
+}
+watch(() => props.pot?.container.id, close)
+
+/** The record as it stands in the form, without what was left empty. */
+const draft = computed(() => {
+  if (!open.value) return undefined
+  const given = Object.fromEntries(
+    Object.entries(values.value).filter(
+      ([, value]) => value !== undefined && value !== '' && value !== false,
+    ),
+  )
+  return {
+    ...given,
+    id: 'new',
+    kind: open.value.kind,
+    at: `${date.value}T${time.value}`,
+    ...(props.pot && { containerId: props.pot.container.id }),
+    ...(note.value.trim() && { note: note.value.trim() }),
+  }
+})
+
+const faultOf = (field: string): string | undefined => {
+  const found = faults.value.find(({ path }) => path[0] === field)
+  return found && atField(found)
+}
+
+async function record(): Promise<void> {
+  if (!draft.value || !garden.value) return
+  const read = recordSchema.safeParse(draft.value, { reportInput: true })
+  faults.value = read.error
+    ? faultsOf(read.error)
+    : recordFaults(garden.value, read.data as GardenRecord, now.value)
+  if (faults.value.length || !read.data) return
+  const one = { ...read.data, id: nanoid() } as GardenRecord
+  try {
+    await store.edit(edits.recordOne(one, props.pot?.container.code ?? t('happened.nursery')))
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    faults.value = error.faults
+    return
+  }
+  close()
+  emit('recorded', one.kind)
+}
+
+interface Option {
+  readonly value: string
+  readonly label: string
+}
+function optionsOf(field: FormField): readonly Option[] {
+  if (!garden.value) return []
+  const none: Option[] = field.isOptional
+    ? [{ value: '', label: t(field.as === 'plants' ? 'happened.allPlants' : 'happened.none') }]
+    : []
+  const { spaces, containers, varieties } = garden.value
+  switch (field.as) {
+    case 'choice':
+      return field.options.map((value) => ({ value, label: t(`${field.words}.${value}`) }))
+    case 'plants':
+      return [
+        ...none,
+        ...(props.pot?.plants ?? []).map(({ planting, variety }) => ({
+          value: planting.id,
+          label: varietyName(variety),
+        })),
+      ]
+    case 'space':
+      return spaces.map(({ id, name }) => ({ value: id, label: name }))
+    case 'pot':
+      return [
+        ...none,
+        ...containers
+          .filter(({ id }) => id !== props.pot?.container.id)
+          .map(({ id, code, name }) => ({ value: id, label: `${code} · ${name}` })),
+      ]
+    case 'recipe':
+      return [
+        ...(field.isOptional ? [{ value: '', label: t('happened.asBefore') }] : []),
+        ...[...garden.value.recipes, ...recipes].map((one) => ({
+          value: one.id,
+          label: recipeName(one),
+        })),
+      ]
+    case 'product':
+      return [
+        ...none,
+        ...feedProducts(garden.value).map(({ id }) => ({ value: id, label: productName(id) })),
+      ]
+    case 'variety':
+      return [...varieties, ...catalogue].map((one) => ({ value: one.id, label: varietyName(one) }))
+    default:
+      return []
+  }
+}
+const schemaOf = (form: RecordForm, field: string) =>
+  fieldSchema(recordSchema, { kind: form.kind }, field)
+
+const caution = computed(() => {
+  const key = open.value?.caution
+  if (!key || !props.pot) return undefined
+  if (key !== 'liftCaution') return t(`happened.${key}`)
+  const { wateredKg } = props.pot.mass
+  return liftingCaution(wateredKg)
+    ? t('happened.liftCaution', { mass: mass(wateredKg * 1000) })
+    : undefined
+})
+const asText = (value: unknown) => (typeof value === 'string' ? value : '')
+const asNumber = (value: unknown) => (typeof value === 'number' ? value : undefined)
+</script>
+
+<template>
+  <div class="record-here">
+    <template v-for="{ group, forms: listed } in groups" :key="group">
+      <p class="record-here-group">{{ t(`happened.group.${group}`) }}</p>
+      <div class="row" role="group" :aria-label="t(`happened.group.${group}`)">
+        <PushButton
+          v-for="form in listed"
+          :key="form.kind"
+          size="small"
+          :aria-pressed="open === form"
+          :type="open === form ? 'primary' : 'default'"
+          @click="begin(form)"
+          >{{ t(`kind.${form.kind}`) }}</PushButton
+        >
+      </div>
+      <form
+        v-if="open && open.group === group"
+        class="record-here-form"
+        @submit.prevent="record"
+        @keydown.esc="close"
+      >
+        <template v-for="field in open.fields" :key="`${open.kind}-${field.field}`">
+          <QuantityField
+            v-if="field.as === 'quantity'"
+            :model-value="asNumber(values[field.field])"
+            :label="t(`happened.${field.label}`)"
+            :dimension="field.dimension"
+            :schema="schemaOf(open, field.field)"
+            :optional="field.isOptional ?? false"
+            :fault="faultOf(field.field)"
+            @update:model-value="(value) => (values[field.field] = value)"
+          />
+          <NumberField
+            v-else-if="field.as === 'number'"
+            :model-value="asNumber(values[field.field])"
+            :label="t(`happened.${field.label}`)"
+            :schema="schemaOf(open, field.field)"
+            :fault="faultOf(field.field)"
+            @update:model-value="(value) => (values[field.field] = value)"
+          />
+          <QuantityField
+            v-else-if="field.as === 'percent'"
+            :model-value="asNumber(values[field.field])"
+            :label="t(`happened.${field.label}`)"
+            dimension="share"
+            :schema="schemaOf(open, field.field)"
+            :fault="faultOf(field.field)"
+            @update:model-value="(value) => (values[field.field] = value)"
+          />
+          <CountField
+            v-else-if="field.as === 'count'"
+            :model-value="asNumber(values[field.field])"
+            :label="t(`happened.${field.label}`)"
+            :min="field.field === 'intervalDays' ? 0 : 1"
+            :max="field.max"
+            :fault="faultOf(field.field)"
+            @update:model-value="(value) => (values[field.field] = value)"
+          />
+          <TextField
+            v-else-if="field.as === 'text'"
+            :model-value="asText(values[field.field])"
+            :label="t(`happened.${field.label}`)"
+            :fault="faultOf(field.field)"
+            @update:model-value="(value) => (values[field.field] = value)"
+          />
+          <el-checkbox
+            v-else-if="field.as === 'flag'"
+            :model-value="values[field.field] === true"
+            :label="t(`happened.${field.label}`)"
+            @update:model-value="(value: unknown) => (values[field.field] = value)"
+          />
+          <ChoiceField
+            v-else
+            :model-value="asText(values[field.field])"
+            :label="t(`happened.${field.label}`)"
+            :options="optionsOf(field)"
+            :fault="faultOf(field.field)"
+            @update:model-value="(value) => (values[field.field] = value)"
+          />
+        </template>
+        <div class="record-here-when">
+          <TextField v-model="date" type="date" :label="t('happened.on')" :fault="faultOf('at')" />
+          <TextField v-model="time" type="time" :label="t('happened.at')" />
+        </div>
+        <TextField v-model="note" :label="t('happened.note')" :fault="faultOf('note')" />
+        <p v-if="caution" class="record-here-caution">{{ caution }}</p>
+        <div class="row">
+          <PushButton native-type="submit" type="primary" :icon="Check" :loading="isSaving">{{
+            t('happened.record', { what: t(`kind.${open.kind}`) })
+          }}</PushButton>
+          <PushButton @click="close">{{ t('happened.cancel') }}</PushButton>
+        </div>
+      </form>
+    </template>
+  </div>
+</template>
+
+<style>
+.record-here-group {
+  margin: 10px 0 4px;
+  font-size: 13px;
+  color: var(--ink-soft);
+}
+.record-here-form {
+  margin: 10px 0 4px;
+  padding: 12px;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+}
+.record-here-when {
+  display: grid;
+  grid-template-columns: 3fr 2fr;
+  gap: 10px;
+}
+.record-here-caution {
+  margin: 0 0 10px;
+  font-size: 13px;
+}
+</style>
