@@ -43,6 +43,8 @@ export interface FedPot {
   readonly saturatedL: number
   /** In the mix at the start and available at once, g. */
   readonly startG: NutrientAmounts
+  /** With mix that was added on the way, g a day. */
+  readonly addedG?: NutrientRows | undefined
   readonly startEcDsM: number
   /** Nitrogen that decaying matter gives over a season, and that raw wood takes, g. */
   readonly mixGivesG: number

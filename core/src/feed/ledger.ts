@@ -181,6 +181,7 @@ export function nutrientLedger(given: FedPot, feeds: readonly FeedEvent[]): Nutr
     let [cameG, ringG] = [0, 0]
     for (let day = start; day < days; day++) {
       if (day === start) mix[day]! += pot.startG[nutrient]
+      mix[day]! += pot.addedG?.[nutrient][day] ?? 0
       const came = mix[day]! + slow[day]! + controlled[day]! + quick[day]! + ofWater[day]!
       left += came
       cameG += came

@@ -82,5 +82,8 @@ export const varietyOf = (garden: Garden, id: string): Variety | undefined =>
   catalogue.find((variety) => variety.id === id)
 
 /** The recipe of that id, the gardener's own before the usual ones. */
-export const recipeOf = (garden: Garden, id: string | undefined): Recipe | undefined =>
+export const recipeOf = (
+  garden: Pick<Garden, 'recipes'>,
+  id: string | undefined,
+): Recipe | undefined =>
   garden.recipes.find((recipe) => recipe.id === id) ?? recipes.find((recipe) => recipe.id === id)

@@ -83,6 +83,7 @@ export {
   potStates,
   pruningsOf,
   recordFaults,
+  seasonOfYear,
   seasonsOf,
   seasonYearOf,
   standingOn,

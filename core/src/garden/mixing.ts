@@ -88,7 +88,9 @@ const shelfOf = remembered((own: Garden['ingredients'], mixTests: Garden['mixTes
 )
 
 /** The mixes of a garden, each worked out when it is first asked for. */
-export function mixesOf(garden: Garden): (recipe: Recipe | string | undefined) => Mix | undefined {
+export function mixesOf(
+  garden: Pick<Garden, 'recipes' | 'ingredients' | 'mixTests'>,
+): (recipe: Recipe | string | undefined) => Mix | undefined {
   return (wanted) => {
     const recipe = typeof wanted === 'object' ? wanted : recipeOf(garden, wanted)
     return recipe && recipeMix(recipe, garden.ingredients, garden.mixTests)

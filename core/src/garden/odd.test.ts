@@ -74,8 +74,7 @@ describe('the book as CSV', () => {
         const [header, line] = Papa.parse<string[]>(recordsCsv({ ...base, records: [record] })).data
         const cells = new Set(line)
         expect(line).toHaveLength(header!.length)
-        const told = (value: unknown) =>
-          typeof value === 'object' ? JSON.stringify(value) : String(value)
+        const told = (value: unknown) => (typeof value === 'string' ? value : JSON.stringify(value))
         for (const [field, value] of Object.entries(record))
           if (!['at', 'containerId', 'reason', 'feel', 'knuckle', 'sign'].includes(field))
             expect([field, cells.has(told(value)) || cells.has(`'${told(value)}`)]).toEqual([

@@ -119,6 +119,7 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
     garden.plantings.forEach((one) => gardens.plantedDepthMm(garden, one)),
   pruningsOf: ({ garden }) => garden.plantings.forEach((one) => gardens.pruningsOf(garden, one)),
   seasonsOf: ({ garden }) => gardens.seasonsOf(garden),
+  seasonOfYear: ({ garden }) => gardens.seasonOfYear(2026, garden.place.latitudeDeg),
   seasonYearOf: ({ garden }) => gardens.seasonYearOf(TODAY, garden.place.latitudeDeg),
   gardenAsOf: ({ garden }) => gardens.gardenAsOf(garden, TODAY),
   historyFaults: ({ garden }) => gardens.historyFaults(garden),

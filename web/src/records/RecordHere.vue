@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
@@ -16,7 +16,6 @@ import {
   recordFaults,
   recordSchema,
   type Fault,
-  type GardenRecord,
   type PotToday,
   type RecordKind,
 } from '@rimbo/core'
@@ -69,7 +68,9 @@ function begin(form: RecordForm): void {
   date.value = now.value.slice(0, 10)
   time.value = now.value.slice(11, 16)
   faults.value = []
+  void nextTick(() => formAt.value[0]?.scrollIntoView({ block: 'nearest' }))
 }
+const formAt = ref<readonly HTMLElement[]>([])
 function close(): void {
   open.value = undefined
 }
@@ -80,7 +81,7 @@ const draft = computed(() => {
   if (!open.value) return undefined
   const given = Object.fromEntries(
     Object.entries(values.value).filter(
-      ([, value]) => value !== undefined && value !== '' && value !== false,
+      ([, value]) => value !== undefined && value !== '' && value !== NONE && value !== false,
     ),
   )
   return {
@@ -103,9 +104,9 @@ async function record(): Promise<void> {
   const read = recordSchema.safeParse(draft.value, { reportInput: true })
   faults.value = read.error
     ? faultsOf(read.error)
-    : recordFaults(garden.value, read.data as GardenRecord, now.value)
+    : recordFaults(garden.value, read.data, now.value)
   if (faults.value.length || !read.data) return
-  const one = { ...read.data, id: nanoid() } as GardenRecord
+  const one = { ...read.data, id: nanoid() }
   try {
     await store.edit(edits.recordOne(one, props.pot?.container.code ?? t('happened.nursery')))
   } catch (error) {
@@ -117,6 +118,8 @@ async function record(): Promise<void> {
   emit('recorded', one.kind)
 }
 
+/** Nothing is chosen where nothing has to be. */
+const NONE = 'none-chosen'
 interface Option {
   readonly value: string
   readonly label: string
@@ -124,7 +127,7 @@ interface Option {
 function optionsOf(field: FormField): readonly Option[] {
   if (!garden.value) return []
   const none: Option[] = field.isOptional
-    ? [{ value: '', label: t(field.as === 'plants' ? 'happened.allPlants' : 'happened.none') }]
+    ? [{ value: NONE, label: t(field.as === 'plants' ? 'happened.allPlants' : 'happened.none') }]
     : []
   const { spaces, containers, varieties } = garden.value
   switch (field.as) {
@@ -149,7 +152,7 @@ function optionsOf(field: FormField): readonly Option[] {
       ]
     case 'recipe':
       return [
-        ...(field.isOptional ? [{ value: '', label: t('happened.asBefore') }] : []),
+        ...(field.isOptional ? [{ value: NONE, label: t('happened.asBefore') }] : []),
         ...[...garden.value.recipes, ...recipes].map((one) => ({
           value: one.id,
           label: recipeName(one),
@@ -178,7 +181,8 @@ const caution = computed(() => {
     ? t('happened.liftCaution', { mass: mass(wateredKg * 1000) })
     : undefined
 })
-const asText = (value: unknown) => (typeof value === 'string' ? value : '')
+const asText = (value: unknown, field: FormField) =>
+  typeof value === 'string' ? value : field.isOptional && field.as !== 'text' ? NONE : ''
 const asNumber = (value: unknown) => (typeof value === 'number' ? value : undefined)
 </script>
 
@@ -199,6 +203,7 @@ const asNumber = (value: unknown) => (typeof value === 'number' ? value : undefi
       </div>
       <form
         v-if="open && open.group === group"
+        ref="formAt"
         class="record-here-form"
         @submit.prevent="record"
         @keydown.esc="close"
@@ -242,7 +247,7 @@ const asNumber = (value: unknown) => (typeof value === 'number' ? value : undefi
           />
           <TextField
             v-else-if="field.as === 'text'"
-            :model-value="asText(values[field.field])"
+            :model-value="asText(values[field.field], field)"
             :label="t(`happened.${field.label}`)"
             :fault="faultOf(field.field)"
             @update:model-value="(value) => (values[field.field] = value)"
@@ -255,7 +260,7 @@ const asNumber = (value: unknown) => (typeof value === 'number' ? value : undefi
           />
           <ChoiceField
             v-else
-            :model-value="asText(values[field.field])"
+            :model-value="asText(values[field.field], field)"
             :label="t(`happened.${field.label}`)"
             :options="optionsOf(field)"
             :fault="faultOf(field.field)"
@@ -270,7 +275,7 @@ const asNumber = (value: unknown) => (typeof value === 'number' ? value : undefi
         <p v-if="caution" class="record-here-caution">{{ caution }}</p>
         <div class="row">
           <PushButton native-type="submit" type="primary" :icon="Check" :loading="isSaving">{{
-            t('happened.record', { what: t(`kind.${open.kind}`) })
+            t('happened.record')
           }}</PushButton>
           <PushButton @click="close">{{ t('happened.cancel') }}</PushButton>
         </div>

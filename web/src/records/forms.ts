@@ -150,10 +150,7 @@ export const recordForms: readonly RecordForm[] = [
       quantity('depthMm', 'depth', 'length'),
       choice('material', 'material', mulchMaterials, 'mulchMaterial'),
     ],
-    usual: ({ container }) => ({
-      depthMm: container.mulchMm > 0 ? 0 : MULCH_MM,
-      material: 'straw',
-    }),
+    usual: () => ({ depthMm: MULCH_MM, material: 'straw' }),
   },
   {
     kind: 'move',

@@ -1,3 +1,4 @@
+import { own } from '../../units'
 import type { Garden, Planting } from '../garden'
 import type { GardenRecord } from '../kinds'
 import { potStates } from './potOn'
@@ -78,7 +79,7 @@ export function closeSeason(
     const here = standing.filter((one) => one.containerId === containerId)
     return [
       ...here.flatMap(({ id: plantingId }): GardenRecord[] => {
-        const what = plants[plantingId] ?? 'leave'
+        const what = own(plants, plantingId) ?? 'leave'
         if (what === 'leave') return []
         return what === 'remove'
           ? [{ id: newId(), ...every, kind: 'remove', plantingId, why }]

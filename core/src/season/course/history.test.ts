@@ -258,3 +258,68 @@ describe('years', () => {
     expect(then.plants.map(({ planting }) => planting.id)).toContain('p2024')
   })
 })
+
+describe('mix that is used again', () => {
+  const year = (of: number) => ({
+    id: `p${of}`,
+    containerId: 'f1',
+    varietyId: demo.plantings[0]!.varietyId,
+    count: 1,
+    plantedOn: `${of}-05-15`,
+  })
+  const out = (of: number): Loose => ({
+    kind: 'remove',
+    at: `${of}-10-20T10:00`,
+    plantingId: `p${of}`,
+    why: 'cropOver',
+  })
+  const ledgerOf = (garden: Garden, season: { from: string; to: string }) => {
+    const course = gardenCourse(garden, season.to, season)
+    const pot = course.pots.find(({ container }) => container.id === 'f1')!
+    return potFeeding(course, pot)!
+  }
+  const s2024 = { from: '2024-01-01', to: '2024-12-31' }
+  const s2025 = { from: '2025-01-01', to: '2025-12-31' }
+  const bare = { ...demo, plantings: [year(2024), year(2025)], records: [] }
+  test('begins with what the season before has left of each nutrient and of salt', () => {
+    const garden = withHistory('f1', [out(2024), out(2025)], bare)
+    const [one, two] = [s2024, s2025].map((season) => ledgerOf(garden, season))
+    const last = one!.ledger.days - 1
+    for (const nutrient of ['n', 'p', 'k', 'ca', 'mg'] as const)
+      expect(two!.fed.startG[nutrient]).toBeCloseTo(one!.ledger.rows[nutrient].leftG[last]!, 9)
+    expect(two!.fed.startEcDsM).toBeCloseTo(one!.ledger.ecDsM[last]!, 9)
+    expect(two!.fed.startG.n).toBeLessThan(0.5 * one!.fed.startG.n)
+    // Filled anew it begins as any new mix does.
+    const fresh = withHistory(
+      'f1',
+      [
+        out(2024),
+        out(2025),
+        { kind: 'fill', at: '2025-05-01T09:00', recipeId: 'thirdsCoir', fillMm: 280 },
+      ],
+      bare,
+    )
+    expect(ledgerOf(fresh, s2025).fed.startG.n).toBeGreaterThan(two!.fed.startG.n)
+  })
+  test('a top-up brings its own nutrients on its day, and a flush takes salt along', () => {
+    const at = '2025-07-10T09:00'
+    const low = {
+      ...bare,
+      containers: bare.containers.map((one) => (one.id === 'f1' ? { ...one, fillMm: 150 } : one)),
+    }
+    const topped = ledgerOf(
+      withHistory('f1', [{ kind: 'topUp', at, volumeL: 5, recipeId: 'allCompost' }], low),
+      s2025,
+    )
+    const day = daysBetween(s2025.from, '2025-07-10')
+    expect(topped.fed.addedG!.k[day]!).toBeGreaterThan(0)
+    expect(topped.ledger.rows.k.supplyG.mix[day]).toBeCloseTo(topped.fed.addedG!.k[day]!, 9)
+    const flushed = ledgerOf(withHistory('f1', [{ kind: 'flush', at, volumeL: 40 }], bare), s2025)
+    const plain = ledgerOf(bare, s2025)
+    expect(flushed.ledger.ecDsM[day]!).toBeLessThan(plain.ledger.ecDsM[day]!)
+    expect(flushed.ledger.rows.k.leachedG[day]!).toBeGreaterThan(plain.ledger.rows.k.leachedG[day]!)
+    const measured = ledgerOf(withHistory('f1', [{ kind: 'measurePh', at, ecDsM: 4 }], bare), s2025)
+    expect(measured.ledger.ecDsM[day]).toBeCloseTo(4, 9)
+    expect(measured.ledger.ecDsM[day - 1]).toBe(plain.ledger.ecDsM[day - 1])
+  })
+})

@@ -1,4 +1,5 @@
 export {
+  staysIn,
   suctionOf,
   type PotBase,
   mixIn,

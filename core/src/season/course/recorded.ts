@@ -17,8 +17,9 @@ export const hourOf = (at: string): number => Number(at.slice(11, 13))
 
 function takeIn(doings: Doings, record: GardenRecord, day: number): void {
   if (record.kind === 'skipWater') doings.skipped[day] = 1
-  // What a feed was dissolved in is water as well.
-  if ((record.kind === 'water' || record.kind === 'feed') && record.volumeL !== undefined)
+  // What a feed was dissolved in is water as well, and what salt was flushed out with.
+  const isPoured = record.kind === 'water' || record.kind === 'feed' || record.kind === 'flush'
+  if (isPoured && record.volumeL !== undefined)
     doings.givenL[day * HOURS_A_DAY + hourOf(record.at)]! += record.volumeL
   if (record.kind === 'water' && record.how === 'untilDrip')
     doings.fillH[day * HOURS_A_DAY + hourOf(record.at)] = 1

@@ -19,7 +19,8 @@ import { nitrogenDraw } from '../../mix'
 import { cropForecast, growthOn, type Crop } from '../../plant'
 import { dayOf, daysBetween, remembered, type Reason } from '../../units'
 import { HOURS_A_DAY } from '../../weather'
-import { type GardenCourse, type PotCourse, sorted } from '../course'
+import { type GardenCourse, type PotCourse, sorted, stretchOn } from '../course'
+import { addedRows, carriedInto, withMeasuredSalt, type Carried } from './carried'
 
 /** What a pot's plants were fed, need and have left, day by day of its course. */
 export interface PotFeeding {
@@ -62,9 +63,23 @@ const needOf = remembered((pot: PotCourse): NutrientRows =>
   ),
 )
 
+/** What earlier seasons have left in a mix, and what was added to it since. */
+interface Past {
+  readonly carried: Carried | undefined
+  readonly addedG: NutrientRows | undefined
+}
+
 /** A container as its nutrient ledger takes it. */
-function fedPotOf(pot: PotCourse, plantedOn: number, water: Settings['water']): FedPot {
-  const { mix, mixOrUsual, volumes, weather, ofWater } = pot
+function fedPotOf(
+  pot: PotCourse,
+  plantedOn: number,
+  water: Settings['water'],
+  { carried, addedG }: Past,
+): FedPot {
+  const { mixOrUsual, volumes, weather, ofWater } = pot
+  // What was in it as it was planted; what came later is added on its day.
+  const atStart = stretchOn(pot.stretches, Math.max(0, plantedOn) * HOURS_A_DAY).base
+  const { mix } = atStart
   const { fillVolumeL } = volumes
   const days = weather.length
   const pouredL = byDay(ofWater.run.givenL, days)
@@ -79,7 +94,7 @@ function fedPotOf(pot: PotCourse, plantedOn: number, water: Settings['water']): 
   const usedL = pot.referenceMm.map((mm, day) => mm * Math.max(0, leafM2[day]!))
   const blend = mix?.blend
   const draw = blend && nitrogenDraw(blend)
-  const inPot = (mgL: number) => (mgL * fillVolumeL) / 1000
+  const inPot = (mgL: number) => (mgL * atStart.volumes.fillVolumeL) / 1000
   return {
     days,
     plantedOn,
@@ -92,14 +107,9 @@ function fedPotOf(pot: PotCourse, plantedOn: number, water: Settings['water']): 
     hasReservoir,
     heldL: mixOrUsual.drained.containerCapacity * fillVolumeL,
     saturatedL: mixOrUsual.curve.totalPorosity * fillVolumeL,
-    startG: {
-      n: inPot(blend?.nutrientsMgL.n ?? 0),
-      p: inPot(blend?.nutrientsMgL.p ?? 0),
-      k: inPot(blend?.nutrientsMgL.k ?? 0),
-      ca: inPot(blend?.nutrientsMgL.ca ?? 0),
-      mg: inPot(blend?.nutrientsMgL.mg ?? 0),
-    },
-    startEcDsM: blend?.ecDsM ?? 0,
+    startG: carried?.leftG ?? ofNutrients((one) => inPot(blend?.nutrientsMgL[one] ?? 0)),
+    addedG,
+    startEcDsM: carried?.ecDsM ?? blend?.ecDsM ?? 0,
     mixGivesG: inPot(draw?.giveMgL ?? 0),
     mixDrawsG: inPot(draw?.drawMgL ?? 0),
     water,
@@ -111,16 +121,18 @@ function feedsOf(
   garden: FeedingGarden,
   pot: PotCourse,
   records: readonly GardenRecord[],
-  from: string,
-  plantedOn: number,
+  { from, plantedOn, isNew }: { from: string; plantedOn: number; isNew: boolean },
 ): Pick<PotFeeding, 'strewn' | 'given'> {
-  const strewn = (pot.mix?.recipe.amendments ?? []).flatMap((amendment): FeedEvent[] => {
+  // What its recipe strewed into a mix was strewn when it was new.
+  const recipe = isNew ? pot.stretches[0]!.base.mix?.recipe : undefined
+  const strewn = (recipe?.amendments ?? []).flatMap((amendment): FeedEvent[] => {
     const product = feedProductOf(garden, amendment.productId)
     const massG = product && strewnG(garden, amendment, product, pot.volumes.fillVolumeL)
     if (!product || massG === undefined) return []
     return [{ day: plantedOn, product, massG, isInMix: true }]
   })
   const given = records.flatMap((record): FeedEvent[] => {
+    if (record.kind === 'recharge') return rechargedBy(garden, record, from, plantedOn)
     if (record.kind !== 'feed' && record.kind !== 'lime') return []
     if (record.massG === undefined) return []
     const product = feedProductOf(garden, record.kind === 'feed' ? record.productId : 'ground')
@@ -132,6 +144,19 @@ function feedsOf(
   return { strewn, given }
 }
 
+/** What was worked in with a recharge; before planting it is there from planting on. */
+const rechargedBy = (
+  garden: FeedingGarden,
+  { at, products = [] }: Extract<GardenRecord, { readonly kind: 'recharge' }>,
+  from: string,
+  plantedOn: number,
+): FeedEvent[] =>
+  products.flatMap(({ productId, massG }) => {
+    const product = feedProductOf(garden, productId)
+    const day = daysBetween(from, dayOf(at))
+    return product && day >= 0 ? [{ day: Math.max(plantedOn, day), product, massG }] : []
+  })
+
 type FeedingGarden = Pick<Garden, 'products' | 'mixTests' | 'settings'>
 
 const feedingOf = remembered(
@@ -142,19 +167,22 @@ const feedingOf = remembered(
     products: Garden['products'],
     mixTests: Garden['mixTests'],
     settings: Settings,
+    recipes: Garden['recipes'],
+    ingredients: Garden['ingredients'],
+    carried: Carried | undefined,
   ): PotFeeding | undefined => {
     const [first] = pot.plants
     if (!first) return undefined
     const days = pot.weather.length
     const plantedOn = Math.min(...pot.plants.map(({ course }) => course.plantedOn))
-    const fed = fedPotOf(pot, plantedOn, settings.water)
-    const { strewn, given } = feedsOf(
-      { products, mixTests, settings },
-      pot,
-      records,
+    const addedG = addedRows({ recipes, ingredients, mixTests }, pot, from, plantedOn)
+    const fed = fedPotOf(pot, plantedOn, settings.water, { carried, addedG })
+    const { strewn, given } = feedsOf({ products, mixTests, settings }, pot, records, {
       from,
       plantedOn,
-    )
+      isNew: !carried,
+    })
+    const ledger = nutrientLedger(fed, [...strewn, ...given])
     const flowersOn = Math.min(
       ...pot.plants.map(({ course }) => course.trusses[0]?.opensOn ?? days),
     )
@@ -167,7 +195,7 @@ const feedingOf = remembered(
       fed,
       strewn,
       given,
-      ledger: nutrientLedger(fed, [...strewn, ...given]),
+      ledger: { ...ledger, ecDsM: withMeasuredSalt(ledger.ecDsM, records, from, fed) },
       crop: first.variety.crop,
       flowersOn,
       endsOn,
@@ -176,18 +204,24 @@ const feedingOf = remembered(
 )
 
 /** The nutrient ledger of a container of a course; undefined where nothing is planted in it. */
-export const potFeeding = (
-  { garden, from }: GardenCourse,
-  pot: PotCourse,
-): PotFeeding | undefined =>
-  feedingOf(
+export const potFeeding = (course: GardenCourse, pot: PotCourse): PotFeeding | undefined =>
+  feedingAt(course, pot, 0)
+
+/** The same, so many seasons before the one that was asked for. */
+function feedingAt(course: GardenCourse, pot: PotCourse, depth: number): PotFeeding | undefined {
+  const { garden, from } = course
+  return feedingOf(
     pot,
     sorted(garden.records).byContainer.get(pot.container.id) ?? [],
     from,
     garden.products,
     garden.mixTests,
     garden.settings,
+    garden.recipes,
+    garden.ingredients,
+    carriedInto(course, pot, feedingAt, depth),
   )
+}
 
 const SET_STAGES = ['set', 'colouring', 'cropping', 'done']
 

@@ -1,5 +1,12 @@
 import { containerVolumes, mixBody, type Container } from '../../container'
-import { containerOn, ingredientsOf, ingredientStockL, mixesOf, type Garden } from '../../garden'
+import {
+  containerOn,
+  foundRecords,
+  ingredientsOf,
+  ingredientStockL,
+  mixesOf,
+  type Garden,
+} from '../../garden'
 import {
   interpretExtract,
   lastTest,
@@ -151,7 +158,16 @@ export function rechargeOf(
     isSunken: container.type === 'sunkenPot',
     ...facts,
     ...(extract && { ph: extract.ph, extract }),
+    ...lastPh(garden, container.id, extract?.at),
   })
+}
+
+/** An acidity that was measured since the last extract: it counts before a reckoned one. */
+function lastPh(garden: Garden, containerId: string, since = ''): { readonly ph?: number } {
+  const [last] = foundRecords(garden, { containerId, kind: 'measurePh' }).filter(
+    (record) => record.kind === 'measurePh' && record.ph !== undefined && record.at >= since,
+  )
+  return last?.kind === 'measurePh' && last.ph !== undefined ? { ph: last.ph } : {}
 }
 
 /** What a quick extract of a mix, an ingredient or a pot says: its salt, its pH, and what to do. */

@@ -1,5 +1,5 @@
 import type { Container } from '../../container'
-import { mixesOf, type Garden } from '../../garden'
+import { mixesOf } from '../../garden'
 import { capillaryFlowCmD } from '../../mix'
 import { addDays, InputError, memory, practice, reason, type Reason } from '../../units'
 import {

@@ -7,7 +7,7 @@ export const happenedWords = {
     on: 'Day',
     at: 'Time',
     note: 'Note',
-    record: 'Record {what}',
+    record: 'Record',
     cancel: 'Cancel',
     which: 'Which plants',
     allPlants: 'All in this pot',

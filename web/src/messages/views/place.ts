@@ -95,6 +95,7 @@ export const placeWords = {
     takeUp: 'Take it up',
     unplaced: 'Not placed yet',
     placeAll: 'Place them where it is free',
+    since: 'Where you drag a planted pot, it stands:',
     howTo:
       'Drag a pot, or choose it and use the arrow keys (Shift for 10 cm). It draws to walls and neighbours.',
   },

@@ -98,7 +98,7 @@ const load = computed(
   () => space.value && spaceLoadOf({ ...space.value, plan: drafted.value }, pots.value),
 )
 
-const { stand, turn, putAway, placeAll } = usePlacing(space, prints, unplaced)
+const { since, stand, turn, putAway, placeAll } = usePlacing(space, prints, unplaced, pots)
 
 const selected = computed(() =>
   pots.value.find(({ container }) => container.id === selectedId.value),
@@ -232,6 +232,18 @@ const sizes = computed(() => {
           :unreachable="unreachable"
           :crowded="crowdedPairs(crowns)"
         />
+        <div v-if="pots.some(({ plants }) => plants.length)" class="place-since">
+          <p class="soft">{{ t('place.since') }}</p>
+          <SwitchButtons
+            v-model="since"
+            size="small"
+            :options="[
+              { value: 'now', label: t('happened.fromToday') },
+              { value: 'always', label: t('happened.always') },
+            ]"
+            :label="t('happened.since')"
+          />
+        </div>
         <p class="soft">{{ t('place.howTo') }}</p>
       </template>
     </aside>

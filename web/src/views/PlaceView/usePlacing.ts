@@ -1,4 +1,6 @@
-import type { Ref } from 'vue'
+import { ref, type Ref } from 'vue'
+import { storeToRefs } from 'pinia'
+import { nanoid } from 'nanoid'
 import {
   edits,
   freePlacesFor,
@@ -9,19 +11,37 @@ import {
   type Space,
 } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
+import { useTodayStore } from '../../stores/today'
+
+const isStanding = ({ growth }: PotToday['plants'][number]) => growth.isStanding
 
 /** Puts pots down on a space, moves and turns them, and takes them up. */
 export function usePlacing(
   space: Readonly<Ref<Space | undefined>>,
   prints: Readonly<Ref<readonly Footprint[]>>,
   unplaced: Readonly<Ref<readonly PotToday[]>>,
+  pots: Readonly<Ref<readonly PotToday[]>>,
 ) {
   const store = useGardenStore()
+  const { now } = storeToRefs(useTodayStore())
+  /** A pot with plants in it that is drawn elsewhere was moved, or had been drawn wrongly. */
+  const since = ref<'now' | 'always' | undefined>('now')
   const codeOf = (id: string) =>
     store.garden?.containers.find((container) => container.id === id)?.code ?? ''
 
   async function stand(id: string, to: PlanPoint): Promise<void> {
-    await store.edit(edits.standContainer({ id, code: codeOf(id) }, to))
+    const pot = pots.value.find(({ container }) => container.id === id)
+    const standing = pot?.container.standing
+    const isMove = since.value === 'now' && !!standing && pot.plants.some(isStanding)
+    await store.edit(
+      isMove
+        ? edits.moveFromNow(
+            pot.container,
+            { spaceId: pot.container.spaceId, standing: { ...standing, ...to } },
+            { at: now.value, newId: () => nanoid() },
+          )
+        : edits.standContainer({ id, code: codeOf(id) }, to),
+    )
   }
   async function turn(container: Container): Promise<void> {
     await store.edit(edits.turnContainer(container))
@@ -37,5 +57,5 @@ export function usePlacing(
     await store.edit(edits.standAll(freePlacesFor(plan, pots, prints.value)))
   }
 
-  return { stand, turn, putAway, placeAll }
+  return { since, stand, turn, putAway, placeAll }
 }
