@@ -27,7 +27,9 @@ const FIRST_PICK = '2026-06-12'
 const at = (date: string, time: string) => `${date}T${time}`
 
 function nursery(garden: Garden): Draft[] {
-  return garden.plantings.flatMap((planting): Draft[] => {
+  // Those of this season: what was sown for the last is not told.
+  const sown = garden.plantings.filter(({ plantedOn }) => plantedOn >= DEMO_FROM)
+  return sown.flatMap((planting): Draft[] => {
     const { varietyId, count, containerId, plantedOn } = planting
     const isPepper = catalogue.find((variety) => variety.id === varietyId)?.crop === 'pepper'
     const sownOn = addDays(DEMO_FROM, isPepper ? 0 : 1)
@@ -64,7 +66,10 @@ const ROUND_H = 7
 
 /** Each pot of the garden as it really went, fed by its plan and watered whenever it wanted it. */
 function trulyWatered(garden: Garden, fed: readonly Draft[]) {
-  const records = skips.map((skip, index): GardenRecord => ({ ...skip, id: `skip${index}` }))
+  const records = [
+    ...garden.records,
+    ...skips.map((skip, index): GardenRecord => ({ ...skip, id: `skip${index}` })),
+  ]
   const course = gardenCourse({ ...garden, records }, DEMO_NOW)
   return course.pots.map((pot) => {
     const { weather } = pot.ofWater
@@ -94,7 +99,7 @@ function waterings(pots: TrulyWatered): Draft[] {
     run.givenL.forEach((pouredL, hour) => {
       const givenL = pouredL - dissolvedL[hour]!
       const date = addDays(from, Math.floor(hour / 24))
-      if (givenL < 0.05 || date >= dayOf(DEMO_NOW)) return
+      if (givenL < 0.05 || date < DEMO_FROM || date >= dayOf(DEMO_NOW)) return
       const volumeL = Math.max(0.1, Math.round(givenL * noise() * 10) / 10)
       const time = hour % 24 < 12 ? '07:40' : '19:10'
       drafts.push({ kind: 'water', at: at(date, time), containerId: pot.container.id, volumeL })
@@ -117,7 +122,8 @@ function fingerTests(pots: TrulyWatered): Draft[] {
     if (!table || !first) return
     const containerId = pot.container.id
     const isOften = OFTEN_FELT.includes(containerId)
-    const start = addDays(first.planting.plantedOn, 4 + index)
+    const { plantedOn } = first.planting
+    const start = addDays(plantedOn < DEMO_FROM ? '2026-04-24' : plantedOn, 4 + index)
     for (
       let date = start, count = 0;
       date < today;
@@ -221,11 +227,14 @@ function sightings(garden: Garden): Draft[] {
   )
 }
 
-/** Everything recorded in the demo garden since March, oldest first. */
-export function demoRecords(garden: Garden): GardenRecord[] {
+/** Everything recorded in the demo garden, oldest first. */
+export function demoRecords(bare: Garden, changed: readonly Draft[]): GardenRecord[] {
+  const past = changed.map((one, index): GardenRecord => ({ ...one, id: `past${index}` }))
+  const garden = { ...bare, records: [...bare.records, ...past] }
   const fed = feeds(garden)
   const watered = trulyWatered(garden, fed)
   return [
+    ...changed,
     ...nursery(garden),
     ...waterings(watered),
     ...fingerTests(watered),

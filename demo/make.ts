@@ -4,9 +4,11 @@ import { writeFileSync } from 'node:fs'
 import { writeGarden } from '@rimbo/core'
 import { demoGarden } from './garden'
 import { demoRecords } from './history'
+import { changes, withPast } from './past'
 
-const garden = demoGarden()
-const records = [...garden.records, ...demoRecords(garden)].sort((one, other) =>
+const present = demoGarden()
+const garden = withPast(present)
+const records = [...garden.records, ...demoRecords(garden, changes(present))].sort((one, other) =>
   one.at < other.at ? -1 : one.at > other.at ? 1 : 0,
 )
 writeFileSync(

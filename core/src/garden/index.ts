@@ -69,6 +69,7 @@ export * as edits from './edits'
 export { editCodes, editOf, type EditCode, type GardenEdit } from './edits/edit'
 export {
   closeSeason,
+  closingOf,
   containerOn,
   gardenAsOf,
   heightWith,
@@ -77,6 +78,7 @@ export {
   mixFates,
   mixOfState,
   mixOn,
+  plantFates,
   potOn,
   plantedDepthMm,
   potsAtClose,
@@ -95,6 +97,7 @@ export {
   type PotAtClose,
   type PotClosing,
   type RecordFault,
+  type PlantFate,
   type PlantOn,
   type PotOn,
   type PotState,

@@ -1,3 +1,4 @@
+import { dayOf } from '../units'
 import type { Garden } from './garden'
 import type { GardenRecord, RecordKind } from './kinds'
 
@@ -9,18 +10,21 @@ export const newestFirst = ({ records }: Pick<Garden, 'records'>): readonly Gard
 export interface RecordsAsked {
   readonly containerId?: string | undefined
   readonly kind?: RecordKind | undefined
+  /** First and last day; all days where left out. */
+  readonly span?: { readonly from: string; readonly to: string } | undefined
 }
 
 /** Records of a container and a kind, newest first. */
 export const foundRecords = (
   { records }: Pick<Garden, 'records'>,
-  { containerId, kind }: RecordsAsked,
+  { containerId, kind, span }: RecordsAsked,
 ): readonly GardenRecord[] =>
   newestFirst({
     records: records.filter(
       (record) =>
         (containerId === undefined || record.containerId === containerId) &&
-        (kind === undefined || record.kind === kind),
+        (kind === undefined || record.kind === kind) &&
+        (!span || (dayOf(record.at) >= span.from && dayOf(record.at) <= span.to)),
     ),
   })
 

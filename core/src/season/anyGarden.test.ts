@@ -127,6 +127,12 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
     garden.records.forEach((record) => gardens.recordFaults(garden, record, NOW)),
   potsAtClose: ({ garden }) =>
     gardens.seasonsOf(garden).forEach((one) => gardens.potsAtClose(garden, one, one.to)),
+  closingOf: ({ garden }) => {
+    const chosen = { plants: 'remove', mix: 'recharge', isWashed: true, why: 'frost' } as const
+    for (const season of gardens.seasonsOf(garden))
+      for (const pot of gardens.potsAtClose(garden, season, NOW))
+        gardens.closingOf(garden, pot, chosen, NOW)
+  },
   closeSeason: ({ garden }) =>
     gardens.closeSeason(
       garden,

@@ -74,7 +74,7 @@ describe('the round', () => {
   })
   test('a small pot in great heat is watered now and again in the evening', () => {
     const weather = demo.weather.map((day) =>
-      day.date >= '2026-06-17' ? { ...day, tempMaxC: 39, tempMinC: 25, windMS: 4 } : day,
+      day.date >= '2026-06-17' ? { ...day, tempMaxC: 42, tempMinC: 28, windMS: 6 } : day,
     )
     const hot = { ...demo, weather }
     const first = roundOf(gardenToday(hot, NOW), CAN_L)

@@ -31,6 +31,7 @@ export const changeWords = {
   settings: 'Saved.',
   addSpace: '{name} added.',
   removeSpace: 'Space removed.',
+  closeSeason: 'Season {season} closed.',
   deleteRecord: 'Record deleted.',
   import: '{name} read in.',
   feedPlan: '{code}: fed by another programme.',

@@ -39,6 +39,7 @@ export const editCodes = [
   'normals',
   'settings',
   'probe',
+  'closeSeason',
   'deleteRecord',
 ] as const
 export type EditCode = (typeof editCodes)[number]

@@ -113,6 +113,7 @@ const made: Readonly<Record<string, (garden: Garden) => GardenEdit>> = {
   feedBy: ({ containers: [pot] }) => edits.feedBy(pot!, { programmeId: 'toMeasure' }),
   feedAllBy: () => edits.feedAllBy({ programmeId: 'toMeasure' }),
   stopFeeding: ({ containers: [pot] }) => edits.stopFeeding(pot!),
+  recordClosing: () => edits.recordClosing([{ id: 'washed', at: NOW, kind: 'wash' }], '2026'),
   recordOne: () => edits.recordOne(noon, 'K1'),
   recordProbe: ({ containers: [pot] }) =>
     edits.recordProbe(

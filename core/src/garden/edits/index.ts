@@ -34,6 +34,6 @@ export {
   takeOffShelf,
   type FeedsGiven,
 } from './feeds'
-export { recordOne, recordProbe, removeRecord, type Counted } from './records'
+export { recordClosing, recordOne, recordProbe, removeRecord, type Counted } from './records'
 export { keepDay, keepNormals, takeFileDays, takeServiceDays, type ClimateTyped } from './weather'
 export { changeSettings, changeWater, type SettingsTouched } from './settings'

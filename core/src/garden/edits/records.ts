@@ -50,6 +50,16 @@ export const recordProbe = (
       })
   })
 
+/**
+ * Adds all records with which a season is closed.
+ *
+ * @param season what it is called, for the label
+ */
+export const recordClosing = (records: readonly GardenRecord[], season: string): GardenEdit =>
+  editOf('closeSeason', { season }, (draft) => {
+    draft.records.push(...records)
+  })
+
 /** Takes a record out of the Book. */
 export const removeRecord = (id: string): GardenEdit =>
   editOf('deleteRecord', {}, (draft) => {

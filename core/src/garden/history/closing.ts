@@ -1,7 +1,8 @@
+import { containerVolumes } from '../../container'
 import { own } from '../../units'
 import type { Garden, Planting } from '../garden'
 import type { GardenRecord } from '../kinds'
-import { potStates } from './potOn'
+import { containerOn, potStates } from './potOn'
 import { seasonYearOf, type SeasonOf } from './seasons'
 import { standingOn } from './standing'
 
@@ -11,11 +12,15 @@ type Of<K extends GardenRecord['kind']> = Extract<GardenRecord, { readonly kind:
 export const mixFates = ['recharge', 'reuse', 'throw', 'leave'] as const
 export type MixFate = (typeof mixFates)[number]
 
+/** And with its plants. */
+export const plantFates = ['remove', 'overwinter', 'leave'] as const
+export type PlantFate = (typeof plantFates)[number]
+
 /** What is decided for one pot at the end of its season. */
 export interface PotClosing {
   readonly containerId: string
   /** What becomes of each of its plantings: out, or cut back and kept over winter. */
-  readonly plants: Readonly<Record<string, 'remove' | 'overwinter' | 'leave'>>
+  readonly plants: Readonly<Record<string, PlantFate>>
   readonly why: Of<'remove'>['why']
   readonly mix: MixFate
   /** Worked in where the mix is kept and recharged, L. */
@@ -56,6 +61,38 @@ export function potsAtClose(garden: Garden, season: SeasonOf, at: string): reado
     }
   })
 }
+
+/** Compost to recharge with, of a pot (practice: a fifth to a quarter). */
+const COMPOST_SHARE = 0.2
+
+/** What is decided for all plants of a pot at once, with the usual compost. */
+export function closingOf(
+  garden: Garden,
+  { containerId, standing }: PotAtClose,
+  chosen: {
+    readonly plants: PlantFate | undefined
+    readonly mix: MixFate | undefined
+    readonly isWashed: boolean
+    readonly why: PotClosing['why']
+  },
+  at: string,
+): PotClosing {
+  const container = garden.containers.find(({ id }) => id === containerId)
+  const fillVolumeL = container
+    ? containerVolumes(containerOn(garden, container, at)).fillVolumeL
+    : 0
+  return {
+    containerId,
+    plants: Object.fromEntries(standing.map(({ id }) => [id, chosen.plants ?? 'leave'])),
+    why: chosen.why,
+    mix: chosen.mix ?? 'leave',
+    compostL: Math.min(MOST_COMPOST_L, Math.round(fillVolumeL * COMPOST_SHARE * 10) / 10),
+    isWashed: chosen.isWashed,
+  }
+}
+
+/** A record of a volume is of so much at most, L. */
+const MOST_COMPOST_L = 200
 
 /**
  * The records that close a season in some pots: plants out or cut back, mix recharged,

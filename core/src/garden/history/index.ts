@@ -18,9 +18,12 @@ export { heightWith, statesOf, type Fill, type PotState } from './states'
 export { gardenAsOf } from './asOf'
 export {
   closeSeason,
+  closingOf,
   mixFates,
+  plantFates,
   potsAtClose,
   type MixFate,
+  type PlantFate,
   type PotAtClose,
   type PotClosing,
 } from './closing'

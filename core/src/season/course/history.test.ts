@@ -317,7 +317,9 @@ describe('mix that is used again', () => {
     const flushed = ledgerOf(withHistory('f1', [{ kind: 'flush', at, volumeL: 40 }], bare), s2025)
     const plain = ledgerOf(bare, s2025)
     expect(flushed.ledger.ecDsM[day]!).toBeLessThan(plain.ledger.ecDsM[day]!)
-    expect(flushed.ledger.rows.k.leachedG[day]!).toBeGreaterThan(plain.ledger.rows.k.leachedG[day]!)
+    expect(flushed.ledger.rows.ca.leachedG[day]!).toBeGreaterThan(
+      plain.ledger.rows.ca.leachedG[day]!,
+    )
     const measured = ledgerOf(withHistory('f1', [{ kind: 'measurePh', at, ecDsM: 4 }], bare), s2025)
     expect(measured.ledger.ecDsM[day]).toBeCloseTo(4, 9)
     expect(measured.ledger.ecDsM[day - 1]).toBe(plain.ledger.ecDsM[day - 1])

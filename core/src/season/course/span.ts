@@ -1,5 +1,5 @@
-import type { Garden } from '../../garden'
-import { addDays, daysBetween } from '../../units'
+import { isGone, pruningsOf, type Garden, type Planting } from '../../garden'
+import { addDays, dayOf, daysBetween } from '../../units'
 import { frostsOfPlace } from './sky'
 
 /** A plant of former years: its course is not followed further back. */
@@ -30,13 +30,23 @@ function followedTo(plantedOn: string, firstFrost: string | undefined): string {
   return frost && frost < end ? frost : end
 }
 
+/** The day from which a plant has grown as it stands: of one cut back, that day. */
+const grewFrom = (garden: Garden, planting: Planting): string => {
+  const cut = pruningsOf(garden, planting).findLast(({ what }) => what === 'cutBack')
+  return cut ? dayOf(cut.at) : planting.plantedOn
+}
+
 /** Days that a course is to have: the season about a day, and all that was planted for it, to its own end. */
 export function courseSpan(garden: Garden, today: string): { from: string; to: string } {
-  const { plantings, place } = garden
+  const { place } = garden
   const year = Number(today.slice(0, 4))
   const isNorth = place.latitudeDeg >= 0
   const season = seasonOf(isNorth || today.slice(5, 7) > '06' ? year : year - 1, place.latitudeDeg)
   const farthest = addDays(today, -LONGEST_DAYS)
+  // What was taken out before this season is no longer followed.
+  const plantings = garden.plantings
+    .filter(({ id }) => !isGone(garden, id, season.from))
+    .map((planting) => ({ plantedOn: grewFrom(garden, planting) }))
   const dates = [season.from, addDays(today, -14), ...plantings.map(({ plantedOn }) => plantedOn)]
   const first = dates.reduce((least, date) => (date < least ? date : least))
   const { firstFrost } = frostsOfPlace(garden)

@@ -2,6 +2,8 @@
 export const bookWords = {
   book: {
     nursery: 'Record sowing and potting on',
+    season: 'Season',
+    allSeasons: 'All seasons',
     title: 'Book',
     pot: 'Pot',
     kind: 'What',

@@ -63,6 +63,33 @@ export const happenedWords = {
     whenText:
       'A plant stands in it. From today: recorded as a change, and what was before stays as it was. Always so: a slip of the form put right.',
   },
+  closing: {
+    open: 'Close the season',
+    title: 'Close the season {season}',
+    about:
+      'One look at each pot once its crop is over. All of it goes into the Book as ordinary records, and can be taken back.',
+    pot: 'Pot',
+    gave: 'It gave',
+    plants: 'Its plants',
+    mix: 'Its mix',
+    washed: 'Pot washed',
+    nothing: 'nothing recorded',
+    count: '{n} fruit | {n} fruits',
+    seasons: 'first season | {n} seasons old',
+    plant: { remove: 'Take out', overwinter: 'Cut back and overwinter', leave: 'Leave' },
+    why: 'Why they come out',
+    fate: {
+      recharge: 'Keep and recharge',
+      reuse: 'Into the tub, to be used again',
+      throw: 'Throw away (disease)',
+      leave: 'Leave as it is',
+    },
+    compost: 'Compost, where mix is recharged: a fifth of the pot',
+    close: 'Record for {n} pot | Record for {n} pots',
+    cancel: 'Not yet',
+    caution:
+      'Mix of a plant that had wilt or blight is not used again for tomatoes and peppers. Mask and gloves where dry mix dusts; two people for what is heavy.',
+  },
   mulchMaterial: {
     chips: 'Wood chips',
     straw: 'Straw',

@@ -8,6 +8,7 @@ import {
   foundRecords,
   recordKinds,
   recordsCsv,
+  seasonsOf,
   type GardenRecord,
   type RecordKind,
 } from '@rimbo/core'
@@ -18,6 +19,10 @@ import { useFormat } from '../../ui/words/format'
 import { useRecordWords } from '../../ui/words/recordWords'
 import PushButton from '../../ui/fields/PushButton.vue'
 import RecordHere from '../../records/RecordHere.vue'
+import { useTodayStore } from '../../stores/today'
+import { lazily } from '../../loading'
+
+const CloseSeason = lazily(() => import('./CloseSeason.vue'))
 
 const store = useGardenStore()
 const { garden, canUndo, canRedo, undoLabel } = storeToRefs(store)
@@ -25,6 +30,7 @@ const { garden, canUndo, canRedo, undoLabel } = storeToRefs(store)
 const lastWords = computed(() =>
   undoLabel.value ? t(undoLabel.value.code, undoLabel.value.params ?? {}) : '',
 )
+const { date: todayDate } = storeToRefs(useTodayStore())
 const { t } = useI18n()
 const { day } = useFormat()
 const { whatWords } = useRecordWords()
@@ -34,6 +40,16 @@ const PAGE = 14
 const container = ref<string | undefined>(ALL)
 const kind = ref<string | undefined>(ALL)
 const page = ref(1)
+const season = ref<string | undefined>(ALL)
+const seasons = computed(() => (garden.value ? seasonsOf(garden.value) : []))
+const seasonOptions = computed(() => [
+  { value: ALL, label: t('book.allSeasons') },
+  ...seasons.value.map(({ id }) => ({ value: id, label: id })),
+])
+const current = computed(() =>
+  seasons.value.find(({ from, to }) => todayDate.value >= from && todayDate.value <= to),
+)
+const isClosing = ref(false)
 
 const codes = computed(
   () => new Map(garden.value?.containers.map((one) => [one.id, one.code]) ?? []),
@@ -57,6 +73,7 @@ const found = computed(() =>
     ? foundRecords(garden.value, {
         containerId: unless(container.value),
         kind: unless<RecordKind>(kind.value),
+        span: seasons.value.find(({ id }) => id === season.value),
       })
     : [],
 )
@@ -92,6 +109,14 @@ function exportCsv(): void {
         :options="kindOptions"
         @update:model-value="page = 1"
       />
+      <ChoiceField
+        v-if="seasons.length > 1"
+        v-model="season"
+        :label="t('book.season')"
+        :options="seasonOptions"
+        @update:model-value="page = 1"
+      />
+      <PushButton v-if="current" @click="isClosing = true">{{ t('closing.open') }}</PushButton>
       <PushButton :icon="Download" @click="exportCsv">{{ t('book.exportCsv') }}</PushButton>
     </div>
     <details class="book-nursery">
@@ -107,6 +132,7 @@ function exportCsv(): void {
         t('book.doAgain')
       }}</PushButton>
     </div>
+    <CloseSeason v-if="isClosing && current" :season="current" @close="isClosing = false" />
     <div class="panel sheet book-sheet">
       <table v-if="shown.length">
         <caption class="visually-hidden">

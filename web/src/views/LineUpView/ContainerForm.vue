@@ -232,19 +232,19 @@ function save(): void {
       />
     </details>
     <p class="soft">{{ t('form.anyUnit') }}</p>
-    <div v-if="isAsked" class="form-since">
-      <SwitchButtons
-        v-model="since"
-        size="small"
-        :options="[
-          { value: 'now', label: t('happened.fromToday') },
-          { value: 'always', label: t('happened.always') },
-        ]"
-        :label="t('happened.since')"
-      />
-      <p class="soft">{{ t('happened.whenText') }}</p>
-    </div>
     <div class="form-actions row">
+      <div v-if="isAsked" class="form-since">
+        <SwitchButtons
+          v-model="since"
+          size="small"
+          :options="[
+            { value: 'now', label: t('happened.fromToday') },
+            { value: 'always', label: t('happened.always') },
+          ]"
+          :label="t('happened.since')"
+        />
+        <p class="soft">{{ t('happened.whenText') }}</p>
+      </div>
       <PushButton type="primary" native-type="submit" :disabled="!isSavable">
         {{ isNew ? t('form.add') : t('form.save') }}
       </PushButton>
@@ -276,8 +276,11 @@ function save(): void {
 .form-lying {
   margin-top: -4px;
 }
+.form-since {
+  width: 100%;
+}
 .form-since p {
-  margin: 6px 0 12px;
+  margin: 6px 0 2px;
   font-size: 13px;
 }
 </style>
