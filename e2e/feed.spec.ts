@@ -104,7 +104,7 @@ test('programmes are judged for the pot before one is chosen, and can be bent', 
   await expect(page.getByText('From 0.1 to 4 times.')).toBeVisible()
   await page.getByLabel('Times as strong').fill('3')
   await expect(page.getByRole('button', { name: /^Use it anyway: .* × the label$/ })).toBeVisible()
-  await page.getByLabel('Times as strong').fill('0.5')
+  await page.getByLabel('Times as strong').fill('0.2')
   await expect(weekly.locator('td').nth(2)).not.toHaveText(usual)
   await page.getByRole('button', { name: 'Use this programme' }).click()
   await expect(page.getByText('K1: fed by another programme.')).toBeVisible()
@@ -178,7 +178,7 @@ test('the round tells which can gets how much of what, and one tap records feed 
   await expect(page.locator('[data-feed]')).toBeHidden()
   await expect(page.getByRole('region', { name: 'What F2 gets' })).toContainText(/L given/)
   await page.getByRole('link', { name: 'Line-up' }).click()
-  await expect(page.getByText(/6 pots need water now · .* 3 with feed/)).toBeVisible()
+  await expect(page.getByText(/6 pots need water now · .* 4 with feed/)).toBeVisible()
 })
 
 test('a garden without feeds teaches the first step', async ({ page }) => {

@@ -42,6 +42,7 @@ test('a date out of range and a pot that is not there yet', async ({ page }) => 
   await expect(page.getByRole('button', { name: 'Plant in B1' })).toBeDisabled()
   await page.getByLabel('Planted on').fill('2026-06-18')
   await page.getByRole('button', { name: 'Take out Black Cherry' }).click()
+  await page.getByRole('button', { name: 'It never stood here' }).click()
   await expect(page.getByText('Nothing yet.')).toBeVisible()
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByText('Black Cherry × 1, since 8 April')).toBeVisible()

@@ -256,10 +256,13 @@ test.describe('two tabs', () => {
     await expect(other.getByText('B1 changed.')).toBeVisible()
     await page.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(page.getByText('B1 changed.')).toBeVisible()
-    const { containers } = readGarden(await exported(page))
-    expect(containers.find(({ code }) => code === 'B1')).toMatchObject({
-      name: 'Named here',
-      mulchMm: 44,
+    const { containers, records } = readGarden(await exported(page))
+    expect(containers.find(({ code }) => code === 'B1')!.name).toBe('Named here')
+    // A plant stands in it: the mulch is a change of today.
+    expect(records.find(({ kind }) => kind === 'mulch')).toMatchObject({ containerId: 'f3' })
+    expect(records.findLast(({ kind }) => kind === 'mulch')).toMatchObject({
+      containerId: 'b1',
+      depthMm: 44,
     })
   })
 

@@ -1,5 +1,5 @@
 import type { RecordKind } from '@rimbo/core'
-import type { KindShown } from './kinds'
+import type { KindShown } from './shown'
 
 const nothing = () => ''
 const listed = (...parts: readonly (string | false | undefined)[]): string =>

@@ -1,6 +1,5 @@
-export { historyOf, inOrder, isBy, type History, type Removal } from './inOrder'
+export { inOrder } from './inOrder'
 export {
-  buriedSince,
   containerOn,
   mixOfState,
   mixOn,

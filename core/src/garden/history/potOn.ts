@@ -198,7 +198,7 @@ function stemOn(garden: Garden, planting: Planting, date: string): StemOn {
 }
 
 /** By how much top-ups have buried the stems of a planting since it was planted, mm. */
-export function buriedSince(states: readonly PotState[], plantedOn: string, at: string): number {
+function buriedSince(states: readonly PotState[], plantedOn: string, at: string): number {
   let buriedMm = 0
   for (const [index, { since, container }] of states.entries()) {
     const before = states[index - 1]

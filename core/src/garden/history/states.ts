@@ -95,7 +95,7 @@ function filledAnew(state: PotState, record: Of<'fill'>): PotState {
 }
 
 /** What compost is worked in with a recharge is counted as. */
-export const COMPOST = 'allCompost'
+const COMPOST = 'allCompost'
 
 /** Compost takes the place of what has settled: the mix comes to the same height as before. */
 function recharged(state: PotState, { compostL = 0, at }: Of<'recharge'>): PotState {

@@ -115,7 +115,7 @@ function planOf(pot: PotCourse, state: WaterState): WaterPlan {
 const sumOf = (values: Float64Array) => values.reduce((sum, value) => sum + value, 0)
 
 /** A pot of a course as it stood on the evening of a day, or at this hour of today. */
-export const baseOn = (
+const baseOn = (
   { stretches, ofWater }: Pick<PotCourse, 'stretches' | 'ofWater'>,
   day: number,
 ): PotBase => {

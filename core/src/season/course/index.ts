@@ -19,7 +19,6 @@ export {
   type PlantingCourse,
 } from './course'
 export {
-  baseOn,
   spaceOn,
   stateAt,
   type PotToday,

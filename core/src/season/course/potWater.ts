@@ -18,27 +18,20 @@ import {
 import { HOURS_A_DAY, spreadOverHours } from '../../weather'
 import { suctionOf, type PotBase } from './pot'
 import type { Doings } from './recorded'
-import { stateThrough, stretchOn, waterThrough, type WaterStretch } from './stretches'
+import {
+  stateThrough,
+  stretchOn,
+  waterThrough,
+  type DayDrawing,
+  type PotWeather,
+  type WaterStretch,
+} from './stretches'
 
 /** A seed for what is drawn by chance: always the same, so that nothing jumps. */
 const SEED = 0.618
 
 /** What is older tells of a smaller plant: learned from the tests of so many days (memory). */
 const LEARNED_OF_DAYS = 28
-
-/** What draws on a pot on one of its days. */
-export interface DayDrawing {
-  readonly plants: readonly {
-    readonly canopyM2: number
-    readonly basalCoefficient: number
-    readonly count: number
-  }[]
-}
-
-/** Weather and leaf of a pot as its hourly balance takes them, and what rain falls into past the leaves, m² by day. */
-export interface PotWeather extends WaterDrive {
-  readonly catchM2: Float64Array
-}
 
 /** What days draw from short grass, by the hour: each worked out when it is first asked for. */
 export interface HourlyDays {

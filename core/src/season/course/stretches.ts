@@ -6,6 +6,7 @@ import {
   fullPot,
   simulateWater,
   stateAfter,
+  type WaterDrive,
   type WateredPot,
   type WaterEvents,
   type WaterOptions,
@@ -13,9 +14,22 @@ import {
   type WaterState,
 } from '../../water'
 import { HOURS_A_DAY } from '../../weather'
-import type { DayDrawing, PotWeather } from './potWater'
 import type { PotBase, Stretch } from './pot'
 import { hourOf } from './recorded'
+
+/** What draws on a pot on one of its days. */
+export interface DayDrawing {
+  readonly plants: readonly {
+    readonly canopyM2: number
+    readonly basalCoefficient: number
+    readonly count: number
+  }[]
+}
+
+/** Weather and leaf of a pot as its hourly balance takes them, and what rain falls into past the leaves, m² by day. */
+export interface PotWeather extends WaterDrive {
+  readonly catchM2: Float64Array
+}
 
 /** A container from an hour of its course on, up to the next change of it. */
 export interface HourStretch {
@@ -135,7 +149,7 @@ export function waterStretches(
 }
 
 /** What is missing from a pot once it holds something else: mix that is added comes moist, mix taken out takes its share along. */
-export function carriedInto(state: WaterState, from: WateredPot, to: WaterStretch): WaterState {
+function carriedInto(state: WaterState, from: WateredPot, to: WaterStretch): WaterState {
   if (to.isFilledAnew || state.missingL.length !== to.pot.cells.length) return fullPot(to.pot)
   const times = Math.min(1, to.pot.availableL / from.availableL)
   return {

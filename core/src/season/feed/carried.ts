@@ -1,16 +1,24 @@
-import { nutrients, ofNutrients, type NutrientAmounts, type NutrientRows } from '../../feed'
+import {
+  nutrients,
+  ofNutrients,
+  type NutrientAmounts,
+  type NutrientLedger,
+  type NutrientRows,
+} from '../../feed'
 import {
   mixesOf,
   seasonOfYear,
   seasonYearOf,
   type Fill,
-  type Garden,
   type GardenRecord,
 } from '../../garden'
 import { dayOf, daysBetween, remembered } from '../../units'
 import { HOURS_A_DAY } from '../../weather'
 import { gardenCourse, staysIn, stretchOn, type GardenCourse, type PotCourse } from '../course'
-import type { PotFeeding } from './potFeeding'
+
+interface Fed {
+  readonly ledger: NutrientLedger
+}
 
 /** What a season has left in a mix that is used again: at hand in the root zone, and its salt. */
 export interface Carried {
@@ -37,7 +45,7 @@ const oldestOf = ({ stretches, plants }: PotCourse): Fill | undefined => {
 export function carriedInto(
   course: GardenCourse,
   pot: PotCourse,
-  feedingFor: (course: GardenCourse, pot: PotCourse, depth: number) => PotFeeding | undefined,
+  feedingFor: (course: GardenCourse, pot: PotCourse, depth: number) => Fed | undefined,
   depth: number,
 ): Carried | undefined {
   const { garden, from } = course
@@ -62,7 +70,7 @@ export function carriedInto(
   return leftBy(feeding)
 }
 
-const leftBy = remembered(({ ledger }: PotFeeding): Carried => {
+const leftBy = remembered(({ ledger }: Fed): Carried => {
   const last = ledger.days - 1
   return {
     leftG: ofNutrients((one) => ledger.rows[one].leftG[last]!),
