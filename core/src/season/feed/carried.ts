@@ -5,13 +5,7 @@ import {
   type NutrientLedger,
   type NutrientRows,
 } from '../../feed'
-import {
-  mixesOf,
-  seasonOfYear,
-  seasonYearOf,
-  type Fill,
-  type GardenRecord,
-} from '../../garden'
+import { mixesOf, seasonOfYear, seasonYearOf, type Fill, type GardenRecord } from '../../garden'
 import { dayOf, daysBetween, remembered } from '../../units'
 import { HOURS_A_DAY } from '../../weather'
 import { gardenCourse, staysIn, stretchOn, type GardenCourse, type PotCourse } from '../course'
