@@ -193,7 +193,7 @@ test('a garden without feeds teaches the first step', async ({ page }) => {
   })
   await open(page, 'feed')
   const due = page.locator('[data-due]')
-  await expect(due).toContainText('It is fed by no programme yet')
+  await expect(due).toContainText('It is fed by no programme yet', { timeout: 30_000 })
   await due.getByRole('button', { name: 'Shelf' }).click()
   await expect(page.getByText('Nothing yet. Count what you have')).toBeVisible()
 })

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { PlantGrowth, Variety } from '@rimbo/core'
+import type { PlantGrowth, PotToday, Variety } from '@rimbo/core'
 import { plantForm } from './plantForm'
+import SupportDrawing from './SupportDrawing.vue'
 
 /** One plant, its stem's foot at the origin, in mm. */
 const props = defineProps<{
@@ -9,13 +10,25 @@ const props = defineProps<{
   growth: PlantGrowth
   seed: string
   buriedMm: number
+  /** What was recorded to hold it up; a vine is drawn on a cane where nothing was. */
+  supports: PotToday['state']['supports']
 }>()
 const form = computed(() => plantForm(props.variety, props.growth, props.seed))
 </script>
 
 <template>
   <g>
-    <path v-if="form.caneMm" class="cane" :d="`M14 ${buriedMm}V${-form.caneMm}`" />
+    <SupportDrawing
+      v-for="(support, index) in supports"
+      :key="index"
+      :support="support"
+      :buried-mm="buriedMm"
+    />
+    <path
+      v-if="form.caneMm && !supports.length"
+      class="cane"
+      :d="`M14 ${buriedMm}V${-form.caneMm}`"
+    />
     <path class="buried" :d="`M0 0V${buriedMm}`" />
     <path class="leaves" :d="form.leaves" />
     <path class="stems" :d="form.stems" />

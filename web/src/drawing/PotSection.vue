@@ -148,6 +148,7 @@ const hatchScale = computed(() => `scale(${1 / props.scale})`)
       :growth="place.growth"
       :seed="place.seed"
       :buried-mm="place.buriedMm"
+      :supports="pot.state.supports"
       :transform="`translate(${place.xMm} ${-place.zMm}) rotate(${place.leanDeg})`"
     />
   </g>

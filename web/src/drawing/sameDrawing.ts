@@ -14,9 +14,13 @@ const growthKey = ({ isStanding, heightMm, canopyM2, trusses }: PlantGrowth): st
       ].join(' ')
     : ''
 
+/** How it stands: topped up, rolled, mulched, with what holds its plants up. */
+const standsKey = ({ container, state }: PotToday): string =>
+  [container.fillMm, container.rolledMm ?? 0, container.mulchMm, state.supports.length].join(' ')
+
 /** Two days of one pot with the same key are drawn the same, to within a pixel. */
-export const drawingKey = ({ plants, dryingCm }: PotToday): string =>
-  [
-    Math.round(Math.log2(1 + dryingCm) * DRYNESS_STEPS),
-    ...plants.map(({ growth }) => growthKey(growth)),
-  ].join('|')
+export const drawingKey = (pot: PotToday): string =>
+  `${[
+    Math.round(Math.log2(1 + pot.dryingCm) * DRYNESS_STEPS),
+    ...pot.plants.map(({ growth }) => growthKey(growth)),
+  ].join('|')}/${standsKey(pot)}`

@@ -23,6 +23,12 @@ describe('what is drawn anew from day to day', () => {
     const plant = (date: string) => keyOn('F2', date).split('|').slice(1)
     expect(plant('2026-08-20')).toEqual(plant('2026-08-21'))
   })
+  test('a pot is that is mulched or topped up', () => {
+    const stands = (code: string, date: string) => keyOn(code, date).split('/')[1]
+    expect(stands('F3', '2026-05-21')).not.toBe(stands('F3', '2026-05-22'))
+    expect(stands('R2', '2026-05-23')).not.toBe(stands('R2', '2026-05-24'))
+    expect(stands('F3', '2026-06-01')).toBe(stands('F3', '2026-06-02'))
+  })
   test('a pot that dries is, though its plant stands still', () => {
     const [, ...plants] = keyOn('F2', '2026-06-12').split('|')
     const [wetness] = keyOn('F2', '2026-06-12').split('|')

@@ -128,7 +128,7 @@ export const recordForms: readonly RecordForm[] = [
     usual: ({ volumes }) => ({
       volumeL: Math.max(0.5, Math.round(volumes.fillVolumeL * TOP_UP_SHARE)),
     }),
-    caution: 'dustCaution',
+    caution: 'topUpCaution',
   },
   {
     kind: 'fill',

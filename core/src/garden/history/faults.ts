@@ -110,8 +110,15 @@ export interface RecordFault {
  */
 export function historyFaults(garden: Garden): readonly RecordFault[] {
   const changes = inOrder(garden.records.filter((one) => isChange(one) || one.kind === 'remove'))
-  return changes.flatMap((record, index) => {
-    const faults = recordFaults({ ...garden, records: changes.slice(0, index) }, record)
+  /** Before each record: those of its own pot, and what left any other for it. */
+  const ofPot = new Map<string | undefined, GardenRecord[]>()
+  const removals: GardenRecord[] = []
+  return changes.flatMap((record) => {
+    const own = ofPot.get(record.containerId) ?? []
+    const moved = removals.filter(({ containerId }) => containerId !== record.containerId)
+    const faults = recordFaults({ ...garden, records: [...own, ...moved] }, record)
+    ofPot.set(record.containerId, [...own, record])
+    if (record.kind === 'remove') removals.push(record)
     return faults.length ? [{ record, faults }] : []
   })
 }

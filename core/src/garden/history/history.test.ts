@@ -307,6 +307,16 @@ describe('what cannot have been so', () => {
       { kind: 'move', at: '2026-06-02T09:00', spaceId: 'moon' },
     ])
     expect(historyFaults(garden).map(({ record }) => record.kind)).toEqual(['topUp', 'move'])
+    const twice = withHistory(
+      ['2026-06-01', '2026-06-02'].map((date) => ({
+        kind: 'remove',
+        at: `${date}T09:00`,
+        plantingId: planting.id,
+        why: 'failed',
+      })),
+    )
+    expect(historyFaults(twice).map(({ record }) => record.at)).toEqual(['2026-06-02T09:00'])
+    expect(historyFaults(demo)).toEqual([])
     expect(potOn(garden, 'f1', '2026-06-10').fillMm).toBeLessThanOrEqual(bag.fillMm + 200)
   })
 })

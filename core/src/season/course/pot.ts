@@ -216,6 +216,7 @@ function stretchBase(
   state: PotState,
   since: string | undefined,
   mixes: ReturnType<typeof mixesOf>,
+  from: string,
 ): PotBase {
   const { container } = state
   const planted = plantsFrom(staysIn(garden, container.id), since)
@@ -223,7 +224,7 @@ function stretchBase(
     state,
     space: garden.spaces.find((one) => one.id === container.spaceId),
     place: garden.place,
-    known: since === undefined ? mixes(container.recipeId) : mixOfState(garden, state, since),
+    known: mixOfState(garden, state, since ?? from),
     usual: mixes(USUAL_MIX)!,
     planted,
     varieties: planted.map(({ varietyId }) => varietyOf(garden, varietyId)),
@@ -278,7 +279,7 @@ export function stretchesOf(
     states.findLast(({ since }) => since === undefined || since <= at)!
   const hasPast = changes.some((at) => at <= span.from)
   return [hasPast ? span.from : undefined, ...within].map((since) => {
-    return stretchFrom(stretchBase(garden, stateAt(since ?? ''), since, mixes), since)
+    return stretchFrom(stretchBase(garden, stateAt(since ?? ''), since, mixes, span.from), since)
   })
 }
 
@@ -292,7 +293,7 @@ export const potBase = (
   container: Container,
   mixes: ReturnType<typeof mixesOf>,
   at: string,
-): PotBase => stretchBase(garden, asGiven(container)[0]!, at, mixes)
+): PotBase => stretchBase(garden, asGiven(container)[0]!, at, mixes, at)
 
 const WETTING_AGENT = 'wettingAgent'
 

@@ -2,6 +2,8 @@
 export const bookWords = {
   book: {
     nursery: 'Record sowing and potting on',
+    wrong:
+      '{n} record cannot have been so. It is kept, and passed over where the pot is worked out. | {n} records cannot have been so. They are kept, and passed over where the pots are worked out.',
     season: 'Season',
     allSeasons: 'All seasons',
     title: 'Book',

@@ -53,6 +53,8 @@ export const happenedWords = {
     sprayCaution:
       'Follow its label: never in sun, heat or wind, nor while bees are about. Wear gloves, and wash what you pick.',
     liftCaution: 'About {mass}: let somebody help you lift it.',
+    topUpCaution:
+      'Take off the leaves that would lie below the new line first. Wear a mask when dry mix dusts.',
     dustCaution: 'Wear a mask when dry mix or lime dusts.',
     none: 'None',
     nursery: 'Nursery',

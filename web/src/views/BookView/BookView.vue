@@ -6,6 +6,7 @@ import { Delete, Download } from '@element-plus/icons-vue'
 import {
   edits,
   foundRecords,
+  historyFaults,
   recordKinds,
   recordsCsv,
   seasonsOf,
@@ -15,6 +16,7 @@ import {
 import { downloadText, fileStem } from '../../data/files'
 import { useGardenStore } from '../../stores/garden'
 import ChoiceField from '../../ui/fields/ChoiceField.vue'
+import { useFaultText } from '../../ui/words/faults'
 import { useFormat } from '../../ui/words/format'
 import { useRecordWords } from '../../ui/words/recordWords'
 import PushButton from '../../ui/fields/PushButton.vue'
@@ -34,6 +36,7 @@ const { date: todayDate } = storeToRefs(useTodayStore())
 const { t } = useI18n()
 const { day } = useFormat()
 const { whatWords } = useRecordWords()
+const { atField } = useFaultText()
 
 const ALL = 'all'
 const PAGE = 14
@@ -50,6 +53,16 @@ const current = computed(() =>
   seasons.value.find(({ from, to }) => todayDate.value >= from && todayDate.value <= to),
 )
 const isClosing = ref(false)
+/** Records that cannot have been so beside the others: a file may bring them. */
+const wrong = computed(
+  () =>
+    new Map(
+      (garden.value ? historyFaults(garden.value) : []).map(({ record, faults }) => [
+        record.id,
+        faults.map(atField).join(' '),
+      ]),
+    ),
+)
 
 const codes = computed(
   () => new Map(garden.value?.containers.map((one) => [one.id, one.code]) ?? []),
@@ -133,6 +146,9 @@ function exportCsv(): void {
       }}</PushButton>
     </div>
     <CloseSeason v-if="isClosing && current" :season="current" @close="isClosing = false" />
+    <p v-if="wrong.size" role="status" class="strong">
+      {{ t('book.wrong', { n: wrong.size }, wrong.size) }}
+    </p>
     <div class="panel sheet book-sheet">
       <table v-if="shown.length">
         <caption class="visually-hidden">
@@ -163,6 +179,7 @@ function exportCsv(): void {
             <td>{{ t(`kind.${record.kind}`) }}</td>
             <td>
               {{ whatWords(record) }} <span v-if="record.note" class="soft">{{ record.note }}</span>
+              <span v-if="wrong.has(record.id)" class="book-wrong">{{ wrong.get(record.id) }}</span>
             </td>
             <td class="number">
               <PushButton
@@ -234,5 +251,9 @@ function exportCsv(): void {
     font-size: 14px;
     padding-right: 6px;
   }
+}
+.book-wrong {
+  display: block;
+  color: var(--accent);
 }
 </style>
