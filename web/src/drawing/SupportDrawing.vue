@@ -11,8 +11,8 @@ const STEP_MM = 250
 
 const rungs = (halfMm: number, heightMm: number) =>
   Array.from(
-    { length: Math.floor(heightMm / STEP_MM) },
-    (_, index) => `M${-halfMm} ${-(index + 1) * STEP_MM}H${halfMm}`,
+    { length: Math.ceil(heightMm / STEP_MM) },
+    (_, index) => `M${-halfMm} ${index * STEP_MM - heightMm}H${halfMm}`,
   ).join('')
 const d = computed(() => {
   const { support, heightMm } = props.support
