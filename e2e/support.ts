@@ -59,6 +59,8 @@ export async function choose(page: Page, label: string, option: string): Promise
   await field.evaluate((element) => element.scrollIntoView({ block: 'center' }))
   await field.click({ force: true })
   await page.getByRole('option', { name: option, exact: true }).click()
+  // The next list may hold an option of the same name: this one is to be gone first.
+  await expect(page.locator('.el-select-dropdown:visible')).toHaveCount(0)
 }
 
 /** Leaves the demo for a garden of one's own. */
