@@ -13,6 +13,7 @@ export {
   waterOrigins,
   type GardenRecord,
   type RecordKind,
+  type RecordOf,
   type UndatedRecord,
 } from './kinds'
 export { schemaOf } from './fields'

@@ -121,6 +121,7 @@ export {
   type Squeeze,
 } from './kitchen'
 export {
+  RECHARGE_COMPOST_SHARE,
   flushVolumeL,
   pastTroubles,
   rechargeMix,

@@ -46,7 +46,7 @@ const SEASONS_SUNKEN = 5
 /** Salt of a mix after a season of liquid feed (memory), dS/m. */
 const EC_AFTER_SEASON = 2.5
 /** Compost to recharge with, share of the volume (practice: a fifth to a quarter). */
-const COMPOST_SHARE = 0.2
+export const RECHARGE_COMPOST_SHARE = 0.2
 /** Nitrogen that a mix should start with, mg/L (memory). */
 const WANTED_N_MG_L = 150
 /** Left of what was available at the start after a season (memory). */
@@ -94,7 +94,7 @@ export function rechargeMix(old: OldMix): Recharge {
   // Each season settles a share of what is left.
   const settledShare = 1 - (1 - settledShareOf(mix.blend)) ** seasons
   const topUpL = fillVolumeL * settledShare
-  const compostL = Math.max(topUpL, fillVolumeL * COMPOST_SHARE)
+  const compostL = Math.max(topUpL, fillVolumeL * RECHARGE_COMPOST_SHARE)
   const heldL = fillVolumeL * mix.curve.waterShare(10)
   const flushL = isSalty ? flushVolumeL(heldL, ecDsM, old.waterEcDsM, FLUSH_TO_EC) : 0
   const leftMgL = mix.blend.nutrientsMgL.n * N_LEFT_SHARE ** seasons

@@ -1,6 +1,5 @@
-import type { ContainerVolumes } from '../container'
 import { addDays, daysBetween } from '../units'
-import { MOL_PER_MJ, type DailyWeather } from '../weather'
+import { MOL_PER_MJ } from '../weather'
 import { lightShareOf } from './light'
 import {
   ownDevelopment,
@@ -9,10 +8,17 @@ import {
   type OwnDevelopment,
   type OwnHeight,
 } from './observations'
-import { PLANTED_HEIGHT_MM, stemCourse, topOf, type PlantPruning } from './pruning'
-import { sharedYield, type RelativeYield } from './rootRoom'
-import { setShare } from './setting'
+import {
+  cutBackLife,
+  startOfStem,
+  stemCourse,
+  topOf,
+  type Life,
+  type PlantPruning,
+} from './pruning'
+import { yieldByDay, type RelativeYield, type RoomFrom, type RootRoom } from './rootRoom'
 import { areaShareOf, lengthShareOf } from './size'
+import { trussCourses, type PlantDay, type TrussCourse } from './trusses'
 import { isVine, type Variety } from './variety'
 import { summerDays } from './warmth'
 
@@ -32,33 +38,6 @@ export interface PlantStart {
   readonly prickedOutOn?: string | undefined
   /** First frost of autumn as the gardener expects it, where the weather then is not known. */
   readonly expectedFrostOn?: string | undefined
-}
-
-/** The room its roots have, and how many plants share it, this one counted. */
-export type RootRoom = Pick<ContainerVolumes, 'rootVolumeL' | 'cells'> & {
-  readonly plantCount: number
-}
-
-/** The same from a day on; without a day from the first. */
-export type RoomFrom = RootRoom & { readonly from?: string | undefined }
-
-/** A day where the plant stands. */
-export interface PlantDay extends Pick<DailyWeather, 'date' | 'tempMaxC' | 'tempMinC'> {
-  readonly radiationMjM2: number
-}
-
-/** One truss, or one flush of a pepper: days of the course, past its end where they lie beyond it. */
-export interface TrussCourse {
-  readonly opensOn: number
-  readonly coloursOn: number
-  readonly ripeOn: number
-  /** All its fruits are ripe. */
-  readonly pickedOn: number
-  readonly heightMm: number
-  /** Of its flowers, what set, 0–1. */
-  readonly setShare: number
-  /** Warmth from planting at which its first fruit is ripe. */
-  readonly ripeAt: number
 }
 
 /** A plant through its season, a value for the evening of each day. */
@@ -93,13 +72,6 @@ const LEAST_STANDING_MM = 30
 const PLANTED_CANOPY_SHARE = 0.03
 /** Grown, beside the warmth to first ripe fruit: leaf, bush height, and the height of a vine (memory). */
 const GROWN_AT = { leaf: 0.9, bush: 0.9, vine: 1.2 } as const
-/** Height at which a truss opens, as a share of the stem's height then (memory). */
-const FLOWERS_AT_SHARE = 0.86
-/** Least distance between trusses, as a share of the grown height; and how many hang at once (memory). */
-const TRUSS_STEP_SHARE = 0.09
-const HANG_AT_ONCE = 7
-/** Flowers of a truss open over about a week. */
-const TRUSS_OPENS_DAYS = 7
 /** Frost at the leaf, °C (memory). */
 const FROST_C = -0.5
 
@@ -111,70 +83,6 @@ function sCurveTo(grown: number): (warmth: number) => number {
     return Math.max(0, (share - start) / (1 - start))
   }
 }
-
-/** Below what sums of shares of days are off by, days. */
-const ROUNDING_DAYS = 1e-9
-
-/** First day on which the warmth is reached; the number of days where it is not. */
-function dayReaching(warmthOnDay: Float64Array, warmth: number): number {
-  let [low, high] = [0, warmthOnDay.length]
-  while (low < high) {
-    const middle = (low + high) >> 1
-    if (warmthOnDay[middle]! >= warmth - ROUNDING_DAYS) high = middle
-    else low = middle + 1
-  }
-  return low
-}
-
-/**
- * Where trusses hang: near the tip as it was when each opened, clear of the one
- * below. A stem at its top fruits on from side shoots, where the first are picked.
- *
- * @param tipMm height of the tip when each truss opens
- */
-function trussPlaces(tipMm: readonly number[], grownMm: number): number[] {
-  const places: number[] = []
-  tipMm.forEach((tip, index) => {
-    const own = tip * FLOWERS_AT_SHARE
-    const clear = (places[index - 1] ?? -Infinity) + grownMm * TRUSS_STEP_SHARE
-    const isRoom = index < HANG_AT_ONCE && Math.max(own, clear) < grownMm
-    places.push(isRoom ? Math.max(own, clear) : (places[index - HANG_AT_ONCE] ?? own))
-  })
-  return places
-}
-
-/** The room on each of some days; of the last stretch that has begun. */
-function roomsByDay(
-  container: RootRoom | readonly RoomFrom[],
-  from: string,
-  days: number,
-): (day: number) => RootRoom {
-  const rooms: readonly RoomFrom[] = 'plantCount' in container ? [container] : container
-  const begins = rooms.map((room) => (room.from === undefined ? 0 : daysBetween(from, room.from)))
-  const last = rooms.length - 1
-  return (day) => {
-    let index = last
-    while (index > 0 && begins[index]! > Math.min(day, days - 1)) index--
-    return rooms[index]!
-  }
-}
-
-/** How a stem begins: as a seedling, or cut back with its roots and wood. */
-interface Life {
-  readonly warmth: number
-  readonly heightMm: number
-  readonly canopyShare: number
-}
-
-/** A plant cut back has gone so much of the way to its first flower (memory). */
-const CUT_BACK_AHEAD = 0.5
-const CUT_BACK: Omit<Life, 'warmth'> = { heightMm: 200, canopyShare: 0.06 }
-
-/** What a plant has gone through already when it shoots again after it was cut back. */
-const cutBackLife = ({ flower }: OwnDevelopment): Life => ({
-  ...CUT_BACK,
-  warmth: flower * CUT_BACK_AHEAD,
-})
 
 /**
  * A plant's course through a season: warmth, height, leaf and fruit, day by day.
@@ -251,15 +159,8 @@ function lifeCourse(
   const from = weather[0]?.date ?? plant.plantedOn
   const plantedOn = daysBetween(from, plant.plantedOn)
   const endedOn = plant.endedOn === undefined ? days : daysBetween(from, plant.endedOn)
-  const roomOn = roomsByDay(container, from, days)
-  const lastRoom = roomOn(Math.min(days, endedOn) - 1)
-  const expected = sharedYield(variety, lastRoom, lastRoom.plantCount)
-  const perPlantOn = (day: number) => {
-    const room = roomOn(day)
-    return room === lastRoom
-      ? expected.perPlant
-      : sharedYield(variety, room, room.plantCount).perPlant
-  }
+  const yieldOn = yieldByDay(variety, container, from, days)
+  const expected = yieldOn(Math.min(days, endedOn) - 1)
 
   const warmth = new Float64Array(days)
   const lightShare = new Float64Array(days).fill(1)
@@ -290,15 +191,12 @@ function lifeCourse(
   const leafy = sCurveTo(toFirstRipe * GROWN_AT.leaf)
   const grownOf = (perPlant: number) => variety.matureHeightMm * lengthShareOf(perPlant)
   const grownMm = grownOf(expected.perPlant)
-  const startOf = (grown: number) => life?.heightMm ?? Math.min(PLANTED_HEIGHT_MM, grown / 2)
-  const heightAt = (at: number, grown = grownMm) => {
-    const startMm = startOf(grown)
-    return startMm + (grown - startMm) * tall(at)
-  }
+  const startMm = startOfStem(life, grownMm)
+  const heightAt = (at: number) => startMm + (grownMm - startMm) * tall(at)
   const top = topOf(plant, warmth, from)
   const stemMm = stemCourse(
     { days, start: Math.max(0, plantedOn), warmth, tall, top, life },
-    (day) => grownOf(perPlantOn(day)),
+    (day) => grownOf(yieldOn(day).perPlant),
   )
   const height = ownHeight(observations, (date) => {
     const day = daysBetween(from, date)
@@ -313,7 +211,7 @@ function lifeCourse(
     const at = warmth[day]!
     heightMm[day] = Math.max(LEAST_STANDING_MM, stemMm[day]! * height.factor - top.buriedMm(day))
     const grown = leafy(at)
-    const massShare = perPlantOn(day) * lightShare[day]!
+    const massShare = yieldOn(day).perPlant * lightShare[day]!
     const startShare = life?.canopyShare ?? PLANTED_CANOPY_SHARE
     if (day < top.stoppedOn)
       leaf = Math.max(
@@ -326,29 +224,12 @@ function lifeCourse(
     canopyM2[day] = leaf * top.leafShare(day)
   }
 
-  const places = trussPlaces(
-    Array.from({ length: development.mostTrusses }, (_, index) =>
-      heightAt(development.flower + index * development.betweenTrusses),
-    ),
-    grownMm,
+  const trusses = trussCourses(
+    variety,
+    { weather, warmth, development, grownMm, heightAt },
+    top,
+    height,
   )
-  const trusses = Array.from({ length: development.mostTrusses }, (_, index): TrussCourse => {
-    const opensAt = top.opensAt(development.flower + index * development.betweenTrusses)
-    const ripeAt = opensAt + development.toRipe
-    const opensOn = dayReaching(warmth, opensAt)
-    const open = weather.slice(opensOn, opensOn + TRUSS_OPENS_DAYS)
-    return {
-      opensOn,
-      coloursOn: dayReaching(warmth, opensAt + development.toColour),
-      ripeOn: dayReaching(warmth, ripeAt),
-      pickedOn: dayReaching(warmth, ripeAt + development.trussRipens),
-      heightMm: Math.max(0, places[index]! * height.factor - top.buriedMm(opensOn)),
-      setShare: open.length
-        ? open.reduce((total, day) => total + setShare(variety, day), 0) / open.length
-        : 0,
-      ripeAt,
-    }
-  }).flatMap((truss) => top.ripens(truss, warmth, development))
   return {
     plant,
     from,

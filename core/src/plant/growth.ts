@@ -1,5 +1,6 @@
 import { daysBetween, published } from '../units'
-import type { GrowthCourse, TrussCourse } from './course'
+import type { GrowthCourse } from './course'
+import type { TrussCourse } from './trusses'
 import { isVine, type Crop } from './variety'
 
 /** Lengths of the growth stages, days: initial, development, mid-season, late. */

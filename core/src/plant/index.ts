@@ -17,21 +17,16 @@ export {
   sharingProvenance,
   volumeProvenance,
   type RelativeYield,
+  type RoomFrom,
+  type RootRoom,
 } from './rootRoom'
 export { LIGHT_FULL_MOL, lightShareOf, lightYieldProvenance } from './light'
 export { developmentOf, type Development } from './development'
 export { NORMAL_DAY, summerDays } from './warmth'
 export type { Observation, OwnDevelopment, OwnHeight } from './observations'
 export { setShare } from './setting'
-export {
-  growthCourse,
-  type GrowthCourse,
-  type PlantDay,
-  type PlantStart,
-  type RoomFrom,
-  type RootRoom,
-  type TrussCourse,
-} from './course'
+export { growthCourse, type GrowthCourse, type PlantStart } from './course'
+export type { PlantDay, TrussCourse } from './trusses'
 export {
   basalProvenance,
   canopyOn,

@@ -1,4 +1,6 @@
 import { daysBetween } from '../units'
+import type { OwnDevelopment } from './observations'
+import { dayReaching } from './warmth'
 
 /** What can be taken off a plant. */
 export const prunings = ['sideShoots', 'lowerLeaves', 'tip', 'stopTop', 'cutBack'] as const
@@ -63,11 +65,6 @@ interface Treated {
   readonly burials?: readonly { readonly date: string; readonly buriedMm: number }[] | undefined
 }
 
-const reached = (warmth: Float64Array, at: number) => {
-  const day = warmth.findIndex((sum) => sum >= at)
-  return day < 0 ? warmth.length : day
-}
-
 /**
  * What was done to the top of a plant, ready to be asked by the day.
  *
@@ -110,13 +107,30 @@ export function topOf(plant: Treated, warmth: Float64Array, from: string): Top {
         {
           ...truss,
           ripeAt,
-          ripeOn: Math.max(stoppedOn, reached(warm, ripeAt)),
-          pickedOn: Math.max(stoppedOn, reached(warm, ripeAt + trussRipens)),
+          ripeOn: Math.max(stoppedOn, dayReaching(warm, ripeAt)),
+          pickedOn: Math.max(stoppedOn, dayReaching(warm, ripeAt + trussRipens)),
         },
       ]
     },
   }
 }
+
+/** How a stem begins: as a seedling, or cut back with its roots and wood. */
+export interface Life {
+  readonly warmth: number
+  readonly heightMm: number
+  readonly canopyShare: number
+}
+
+/** A plant cut back has gone so much of the way to its first flower (memory). */
+const CUT_BACK_AHEAD = 0.5
+const CUT_BACK: Omit<Life, 'warmth'> = { heightMm: 200, canopyShare: 0.06 }
+
+/** What a plant has gone through already when it shoots again after it was cut back. */
+export const cutBackLife = ({ flower }: OwnDevelopment): Life => ({
+  ...CUT_BACK,
+  warmth: flower * CUT_BACK_AHEAD,
+})
 
 interface Stem {
   readonly days: number
@@ -126,11 +140,15 @@ interface Stem {
   /** Share of its height that it has at a warmth. */
   readonly tall: (warmth: number) => number
   readonly top: Top
-  readonly life: { readonly heightMm: number; readonly warmth: number } | undefined
+  readonly life: Life | undefined
 }
 
 /** Tomatoes and peppers go out 13–20 cm tall (practice). */
-export const PLANTED_HEIGHT_MM = 160
+const PLANTED_HEIGHT_MM = 160
+
+/** Length with which a stem begins, mm, where it would reach another in its room. */
+export const startOfStem = (life: Life | undefined, grownMm: number): number =>
+  life?.heightMm ?? Math.min(PLANTED_HEIGHT_MM, grownMm / 2)
 
 /**
  * Length of a stem by the evening of each day, mm: each day adds its part of the way
@@ -144,16 +162,14 @@ export function stemCourse(
 ): Float64Array {
   const stemMm = new Float64Array(days)
   const beginsAt = life?.warmth ?? 0
-  const startOf = (grown: number) => life?.heightMm ?? Math.min(PLANTED_HEIGHT_MM, grown / 2)
-  let length = start < days ? startOf(grownMm(start)) : 0
+  const left = 1 - tall(beginsAt)
+  let length = start < days ? startOfStem(life, grownMm(start)) : 0
   let before = tall(beginsAt)
   for (let day = start; day < days; day++) {
     const share = tall(warmth[day]!)
     const grown = grownMm(day)
-    const startMm = startOf(grown)
-    const left = 1 - tall(beginsAt)
     const part = left > 0 ? (share - before) / left : 0
-    length += Math.max(0, (grown - startMm) * part) * top.growsShare(day)
+    length += Math.max(0, (grown - startOfStem(life, grown)) * part) * top.growsShare(day)
     stemMm[day] = length
     before = share
   }

@@ -1,4 +1,4 @@
-import { published, reason, practice, type Reason } from '../units'
+import { daysBetween, published, reason, practice, type Reason } from '../units'
 import type { ContainerVolumes } from '../container'
 import type { Variety } from './variety'
 
@@ -90,4 +90,29 @@ export function sharedYield(
     count: Math.max(1, count / cells),
   })
   return { ...inCell, total: inCell.perPlant * count }
+}
+
+/** The room its roots have, and how many plants share it, this one counted. */
+export type RootRoom = Pick<ContainerVolumes, 'rootVolumeL' | 'cells'> & {
+  readonly plantCount: number
+}
+
+/** The same from a day on; without a day from the first. */
+export type RoomFrom = RootRoom & { readonly from?: string | undefined }
+
+/** What a plant is expected to yield in the room of each day: of the last change that has come by then. */
+export function yieldByDay(
+  variety: Variety,
+  container: RootRoom | readonly RoomFrom[],
+  from: string,
+  days: number,
+): (day: number) => RelativeYield {
+  const rooms: readonly RoomFrom[] = 'plantCount' in container ? [container] : container
+  const begins = rooms.map((room) => (room.from === undefined ? 0 : daysBetween(from, room.from)))
+  const yields = rooms.map((room) => sharedYield(variety, room, room.plantCount))
+  return (day) => {
+    let index = rooms.length - 1
+    while (index > 0 && begins[index]! > Math.min(day, days - 1)) index--
+    return yields[index]!
+  }
 }

@@ -62,3 +62,17 @@ export function summerDays(crop: Crop, day: TempsOfDay): number {
   const cardinal = CARDINAL[crop]
   return meanPace(day, cardinal) / normalPace(cardinal)
 }
+
+/** Below what sums of shares of days are off by, days. */
+const ROUNDING_DAYS = 1e-9
+
+/** First day on which the warmth is reached; the number of days where it is not. */
+export function dayReaching(warmthOnDay: Float64Array, warmth: number): number {
+  let [low, high] = [0, warmthOnDay.length]
+  while (low < high) {
+    const middle = (low + high) >> 1
+    if (warmthOnDay[middle]! >= warmth - ROUNDING_DAYS) high = middle
+    else low = middle + 1
+  }
+  return low
+}

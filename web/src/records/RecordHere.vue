@@ -5,14 +5,10 @@ import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
 import { Check } from '@element-plus/icons-vue'
 import {
-  catalogue,
   edits,
   faultsOf,
-  feedProducts,
-  fieldSchema,
   InputError,
   liftingCaution,
-  recipes,
   recordFaults,
   recordSchema,
   type Fault,
@@ -21,16 +17,12 @@ import {
 } from '@rimbo/core'
 import { useGardenStore } from '../stores/garden'
 import { useTodayStore } from '../stores/today'
-import ChoiceField from '../ui/fields/ChoiceField.vue'
-import CountField from '../ui/fields/CountField.vue'
-import NumberField from '../ui/fields/NumberField.vue'
 import PushButton from '../ui/fields/PushButton.vue'
-import QuantityField from '../ui/fields/QuantityField.vue'
 import TextField from '../ui/fields/TextField.vue'
 import { useFaultText } from '../ui/words/faults'
 import { useFormat } from '../ui/words/format'
-import { useNames } from '../ui/words/names'
-import { isFor, nurseryForms, recordForms, type FormField, type RecordForm } from './forms'
+import { isFor, nurseryForms, recordForms, type RecordForm } from './forms'
+import RecordField from './RecordField.vue'
 
 /** What happened at a pot, or in the nursery where there is none: a tap on what, a tap to record it. */
 const props = defineProps<{ pot?: PotToday }>()
@@ -41,7 +33,6 @@ const { garden, isSaving } = storeToRefs(store)
 const { now } = storeToRefs(useTodayStore())
 const { t } = useI18n()
 const { mass } = useFormat()
-const { varietyName, recipeName, productName } = useNames()
 const { atField } = useFaultText()
 
 const open = shallowRef<RecordForm>()
@@ -81,11 +72,12 @@ const draft = computed(() => {
   if (!open.value) return undefined
   const given = Object.fromEntries(
     Object.entries(values.value).filter(
-      ([, value]) => value !== undefined && value !== '' && value !== NONE && value !== false,
+      ([, value]) => value !== undefined && value !== '' && value !== false,
     ),
   )
   return {
     ...given,
+    ...(props.pot && open.value.also?.(values.value, props.pot)),
     id: 'new',
     kind: open.value.kind,
     at: `${date.value}T${time.value}`,
@@ -118,60 +110,6 @@ async function record(): Promise<void> {
   emit('recorded', one.kind)
 }
 
-/** Nothing is chosen where nothing has to be. */
-const NONE = 'none-chosen'
-interface Option {
-  readonly value: string
-  readonly label: string
-}
-function optionsOf(field: FormField): readonly Option[] {
-  if (!garden.value) return []
-  const none: Option[] = field.isOptional
-    ? [{ value: NONE, label: t(field.as === 'plants' ? 'happened.allPlants' : 'happened.none') }]
-    : []
-  const { spaces, containers, varieties } = garden.value
-  switch (field.as) {
-    case 'choice':
-      return field.options.map((value) => ({ value, label: t(`${field.words}.${value}`) }))
-    case 'plants':
-      return [
-        ...none,
-        ...(props.pot?.plants ?? []).map(({ planting, variety }) => ({
-          value: planting.id,
-          label: varietyName(variety),
-        })),
-      ]
-    case 'space':
-      return spaces.map(({ id, name }) => ({ value: id, label: name }))
-    case 'pot':
-      return [
-        ...none,
-        ...containers
-          .filter(({ id }) => id !== props.pot?.container.id)
-          .map(({ id, code, name }) => ({ value: id, label: `${code} · ${name}` })),
-      ]
-    case 'recipe':
-      return [
-        ...(field.isOptional ? [{ value: NONE, label: t('happened.asBefore') }] : []),
-        ...[...garden.value.recipes, ...recipes].map((one) => ({
-          value: one.id,
-          label: recipeName(one),
-        })),
-      ]
-    case 'product':
-      return [
-        ...none,
-        ...feedProducts(garden.value).map(({ id }) => ({ value: id, label: productName(id) })),
-      ]
-    case 'variety':
-      return [...varieties, ...catalogue].map((one) => ({ value: one.id, label: varietyName(one) }))
-    default:
-      return []
-  }
-}
-const schemaOf = (form: RecordForm, field: string) =>
-  fieldSchema(recordSchema, { kind: form.kind }, field)
-
 const caution = computed(() => {
   const key = open.value?.caution
   if (!key || !props.pot) return undefined
@@ -181,9 +119,6 @@ const caution = computed(() => {
     ? t('happened.liftCaution', { mass: mass(wateredKg * 1000) })
     : undefined
 })
-const asText = (value: unknown, field: FormField) =>
-  typeof value === 'string' ? value : field.isOptional && field.as !== 'text' ? NONE : ''
-const asNumber = (value: unknown) => (typeof value === 'number' ? value : undefined)
 </script>
 
 <template>
@@ -208,65 +143,15 @@ const asNumber = (value: unknown) => (typeof value === 'number' ? value : undefi
         @submit.prevent="record"
         @keydown.esc="close"
       >
-        <template v-for="field in open.fields" :key="`${open.kind}-${field.field}`">
-          <QuantityField
-            v-if="field.as === 'quantity'"
-            :model-value="asNumber(values[field.field])"
-            :label="t(`happened.${field.label}`)"
-            :dimension="field.dimension"
-            :schema="schemaOf(open, field.field)"
-            :optional="field.isOptional ?? false"
-            :fault="faultOf(field.field)"
-            @update:model-value="(value) => (values[field.field] = value)"
-          />
-          <NumberField
-            v-else-if="field.as === 'number'"
-            :model-value="asNumber(values[field.field])"
-            :label="t(`happened.${field.label}`)"
-            :schema="schemaOf(open, field.field)"
-            :fault="faultOf(field.field)"
-            @update:model-value="(value) => (values[field.field] = value)"
-          />
-          <QuantityField
-            v-else-if="field.as === 'percent'"
-            :model-value="asNumber(values[field.field])"
-            :label="t(`happened.${field.label}`)"
-            dimension="share"
-            :schema="schemaOf(open, field.field)"
-            :fault="faultOf(field.field)"
-            @update:model-value="(value) => (values[field.field] = value)"
-          />
-          <CountField
-            v-else-if="field.as === 'count'"
-            :model-value="asNumber(values[field.field])"
-            :label="t(`happened.${field.label}`)"
-            :min="field.field === 'intervalDays' ? 0 : 1"
-            :max="field.max"
-            :fault="faultOf(field.field)"
-            @update:model-value="(value) => (values[field.field] = value)"
-          />
-          <TextField
-            v-else-if="field.as === 'text'"
-            :model-value="asText(values[field.field], field)"
-            :label="t(`happened.${field.label}`)"
-            :fault="faultOf(field.field)"
-            @update:model-value="(value) => (values[field.field] = value)"
-          />
-          <el-checkbox
-            v-else-if="field.as === 'flag'"
-            :model-value="values[field.field] === true"
-            :label="t(`happened.${field.label}`)"
-            @update:model-value="(value: unknown) => (values[field.field] = value)"
-          />
-          <ChoiceField
-            v-else
-            :model-value="asText(values[field.field], field)"
-            :label="t(`happened.${field.label}`)"
-            :options="optionsOf(field)"
-            :fault="faultOf(field.field)"
-            @update:model-value="(value) => (values[field.field] = value)"
-          />
-        </template>
+        <RecordField
+          v-for="field in open.fields"
+          :key="`${open.kind}-${field.field}`"
+          v-model="values[field.field]"
+          :kind="open.kind"
+          :field="field"
+          :pot="pot"
+          :fault="faultOf(field.field)"
+        />
         <div class="record-here-when">
           <TextField v-model="date" type="date" :label="t('happened.on')" :fault="faultOf('at')" />
           <TextField v-model="time" type="time" :label="t('happened.at')" />

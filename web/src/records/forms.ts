@@ -3,6 +3,7 @@ import {
   findings,
   mulchMaterials,
   prunings,
+  RECHARGE_COMPOST_SHARE,
   removals,
   signs,
   supports,
@@ -20,7 +21,7 @@ export type FormField = {
 } & (
   | { readonly as: 'quantity'; readonly dimension: Dimension }
   | { readonly as: 'choice'; readonly options: readonly string[]; readonly words: string }
-  | { readonly as: 'count'; readonly max: number }
+  | { readonly as: 'count'; readonly min?: number; readonly max: number }
   | { readonly as: 'number' | 'text' | 'flag' | 'percent' }
   | { readonly as: 'recipe' | 'space' | 'pot' | 'plants' | 'product' | 'variety' }
 )
@@ -32,6 +33,11 @@ export interface RecordForm {
   readonly fields: readonly FormField[]
   /** Of a pot as it stands today. */
   readonly usual?: (pot: PotToday) => Readonly<Record<string, unknown>>
+  /** What follows from the fields and is not asked. */
+  readonly also?: (
+    values: Readonly<Record<string, unknown>>,
+    pot: PotToday,
+  ) => Readonly<Record<string, unknown>>
   /** Key of a caution under `happened`. */
   readonly caution?: string
 }
@@ -61,8 +67,10 @@ const optional = <F extends FormField>(one: F): F => ({ ...one, isOptional: true
 const MULCH_MM = 40
 const STAKE_MM = 1500
 const CLOTH_SHARE = 0.4
-/** A top-up of a fifth of what is there, or what has room (practice: every few weeks, a hand's height). */
+/** A top-up of a fifth of what is there (practice: every few weeks, a hand's height). */
 const TOP_UP_SHARE = 0.2
+/** Litres that somebody would measure out. */
+const inWholeLitres = (litres: number) => Math.max(0.5, Math.round(litres))
 
 const firstPlanting = ({ plants }: PotToday) => plants[0]?.planting.id
 
@@ -114,7 +122,14 @@ export const recordForms: readonly RecordForm[] = [
     group: 'plant',
     fields: [
       { field: 'productId', label: 'product', as: 'product', isOptional: true },
-      { field: 'intervalDays', label: 'intervalDays', as: 'count', max: 365, isOptional: true },
+      {
+        field: 'intervalDays',
+        label: 'intervalDays',
+        as: 'count',
+        min: 0,
+        max: 365,
+        isOptional: true,
+      },
     ],
     caution: 'sprayCaution',
   },
@@ -126,7 +141,7 @@ export const recordForms: readonly RecordForm[] = [
       { field: 'recipeId', label: 'fresh', as: 'recipe', isOptional: true },
     ],
     usual: ({ volumes }) => ({
-      volumeL: Math.max(0.5, Math.round(volumes.fillVolumeL * TOP_UP_SHARE)),
+      volumeL: inWholeLitres(volumes.fillVolumeL * TOP_UP_SHARE),
     }),
     caution: 'topUpCaution',
   },
@@ -163,6 +178,9 @@ export const recordForms: readonly RecordForm[] = [
       spaceId: container.spaceId,
       isIndoors: !state.isIndoors,
     }),
+    // It comes back to where it stood, unless it goes to another space.
+    also: ({ spaceId }, { container }) =>
+      spaceId === container.spaceId && container.standing ? { standing: container.standing } : {},
     caution: 'liftCaution',
   },
   {
@@ -187,7 +205,7 @@ export const recordForms: readonly RecordForm[] = [
     kind: 'flush',
     group: 'pot',
     fields: [quantity('volumeL', 'poured', 'volume')],
-    usual: ({ volumes }) => ({ volumeL: Math.max(0.5, Math.round(volumes.fillVolumeL)) }),
+    usual: ({ volumes }) => ({ volumeL: inWholeLitres(volumes.fillVolumeL) }),
   },
   {
     kind: 'lime',
@@ -200,7 +218,7 @@ export const recordForms: readonly RecordForm[] = [
     group: 'pot',
     fields: [optional(quantity('compostL', 'compostL', 'volume'))],
     usual: ({ volumes }) => ({
-      compostL: Math.max(0.5, Math.round(volumes.fillVolumeL * TOP_UP_SHARE)),
+      compostL: inWholeLitres(volumes.fillVolumeL * RECHARGE_COMPOST_SHARE),
     }),
   },
   { kind: 'wash', group: 'pot', fields: [] },

@@ -1,6 +1,6 @@
-import type { RecordKind } from '@rimbo/core'
+import type { RecordKind, RecordOf } from '@rimbo/core'
 import { changesShown } from './changes'
-import type { KindShown, Of, Say } from './shown'
+import type { KindShown, Say } from './shown'
 
 export type { Mark } from './shown'
 
@@ -143,5 +143,5 @@ export const wordsOfKinds = (which: keyof KindShown<RecordKind>['words']): Recor
   Object.fromEntries(Object.entries(kindsShown).map(([kind, { words }]) => [kind, words[which]]))
 
 /** What a record says beside its name. */
-export const toldOf = <K extends RecordKind>(record: Of<K>, say: Say): string =>
+export const toldOf = <K extends RecordKind>(record: RecordOf<K>, say: Say): string =>
   (kindsShown[record.kind] as unknown as KindShown<K>).told(record, say)

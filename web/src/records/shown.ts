@@ -1,7 +1,4 @@
-import type { GardenRecord, RecordKind } from '@rimbo/core'
-
-/** A record of one kind. */
-export type Of<K extends RecordKind> = Extract<GardenRecord, { readonly kind: K }>
+import type { RecordKind, RecordOf } from '@rimbo/core'
 
 /** Words for numbers and names. */
 export interface Say {
@@ -29,6 +26,6 @@ export interface KindShown<K extends RecordKind> {
   /** In the Book, on a string, and once it was recorded. */
   readonly words: { readonly name: string; readonly onString: string; readonly recorded: string }
   /** What one of them says beside its name. */
-  readonly told: (record: Of<K>, say: Say) => string
+  readonly told: (record: RecordOf<K>, say: Say) => string
   readonly mark: Mark
 }

@@ -1,11 +1,12 @@
 import type { Container } from '../../container'
+import { dayOf } from '../../units'
 import type { Garden } from '../garden'
 import { inOrder } from '../history'
 import type { GardenRecord } from '../kinds'
 import { isSame, keepIn, requireIn } from '../touched'
 import { editOf, type GardenEdit } from './edit'
 
-/** What of a container its records can change, and by which kinds of them. */
+/** Fields of a container that records change, and the kinds that change them. */
 const SOURCES = {
   fillMm: ['fill', 'topUp'],
   recipeId: ['fill'],
@@ -15,10 +16,10 @@ const SOURCES = {
   standing: ['move'],
 } as const satisfies Partial<Record<keyof Container, readonly GardenRecord['kind'][]>>
 type StateField = keyof typeof SOURCES
-export type PotState = Partial<Pick<Container, StateField>>
+type Stands = Partial<Pick<Container, StateField>>
 const STATE_FIELDS = Object.keys(SOURCES) as readonly StateField[]
 
-/** The record by which a container stands as it does in one respect; none where it always did. */
+/** The record that set a field last; none where the container has had it so from the first. */
 const sourceOf = (draft: Garden, id: string, field: StateField): GardenRecord | undefined =>
   inOrder(
     draft.records.filter(
@@ -27,7 +28,7 @@ const sourceOf = (draft: Garden, id: string, field: StateField): GardenRecord | 
     ),
   ).at(-1)
 
-function setIn(record: GardenRecord, field: StateField, to: PotState): void {
+function setIn(record: GardenRecord, field: StateField, to: Stands): void {
   if (record.kind === 'topUp' || record.kind === 'fill') {
     if (field === 'fillMm' && to.fillMm !== undefined) record.fillMm = to.fillMm
     if (record.kind === 'topUp') delete record.volumeL
@@ -44,17 +45,17 @@ function setIn(record: GardenRecord, field: StateField, to: PotState): void {
 }
 
 /**
- * A slip put right: the container was so all along, since it first stood so. What is
- * changed is the record it stands so by, or its form where there is none.
+ * Corrects a mistake: changes the record that set a field, or the container itself where
+ * no record did.
  *
  * @param draft  of the garden, changed in place
- * @param fields which of them are put right; one without a value is removed
+ * @param fields to correct; one without a value is removed
  */
 export function correctIn(
   draft: Garden,
   id: string,
   fields: readonly StateField[],
-  to: PotState,
+  to: Stands,
 ): void {
   const container = requireIn(draft.containers, id)
   for (const field of fields) {
@@ -73,40 +74,31 @@ export interface From {
   readonly newId: () => string
 }
 
-/** A change that adds to what one of this day has begun: of several moves in a day the last is told. */
-function addChange(draft: Garden, record: GardenRecord): void {
-  const before = draft.records.findLast(
-    ({ kind, containerId, at }) =>
-      kind === record.kind &&
-      containerId === record.containerId &&
-      at.slice(0, 10) === record.at.slice(0, 10),
-  )
-  if (before && record.kind === 'move' && before.kind === 'move') {
-    before.spaceId = record.spaceId
-    if (record.standing) before.standing = record.standing
-  } else draft.records.push(record)
-}
-
-/** A pot stands somewhere else from now on. */
+/** A pot stands somewhere else from now on. Of several moves on one day only the last is kept. */
 export const moveFromNow = (
   { id: containerId, code }: Pick<Container, 'id' | 'code'>,
-  to: Pick<Container, 'spaceId' | 'standing'>,
+  { spaceId, standing }: Pick<Container, 'spaceId' | 'standing'>,
   { at, newId }: From,
 ): GardenEdit =>
   editOf('moveContainer', { code }, (draft) => {
     requireIn(draft.containers, containerId)
-    const { spaceId, standing } = to
-    addChange(draft, {
-      id: newId(),
-      at,
-      containerId,
-      kind: 'move',
-      spaceId,
-      ...(standing && { standing }),
-    })
+    const today = draft.records.findLast(
+      (one) =>
+        one.kind === 'move' && one.containerId === containerId && dayOf(one.at) === dayOf(at),
+    )
+    if (today?.kind === 'move') Object.assign(today, { spaceId }, standing && { standing })
+    else
+      draft.records.push({
+        id: newId(),
+        at,
+        containerId,
+        kind: 'move',
+        spaceId,
+        ...(standing && { standing }),
+      })
   })
 
-/** The records of what a form has changed of how a pot stands. */
+/** Records of the fields that a form has changed. */
 function changeRecords(
   start: Container,
   container: Container,
@@ -141,13 +133,13 @@ function changeRecords(
   ]
 }
 
-/** Which respects of how a pot stands a form has changed: with a plant in it, it has to be asked since when. */
+/** Fields that a form has changed and that records can change too: with a plant in the pot it is asked since when. */
 export const changedState = (start: Container, container: Container): readonly StateField[] =>
   STATE_FIELDS.filter((field) => !isSame(start[field], container[field]))
 
 /**
- * A known pot as its form has it. What it is was always so; how it stands is changed from
- * now on, or put right where no moment is given.
+ * A known pot as its form has it: what records can change is changed from now on, or
+ * corrected where no moment is given; all else is corrected.
  *
  * @param start the pot as it stood when the form was filled
  * @param from  moment of the change; left out where it was always so

@@ -1,7 +1,7 @@
 import type { Variety } from '../../plant'
 import { noArrangement, type ArrangementWishes } from '../arrangement'
 import type { Planting } from '../garden'
-import type { GardenRecord } from '../kinds'
+import type { RecordOf } from '../kinds'
 import { keepIn } from '../touched'
 import { editOf, without, type GardenEdit } from './edit'
 
@@ -38,10 +38,7 @@ export const plantInto = (
     draft.records.push({ id: recordId, at, containerId, plantingId, kind: 'plant', ...plants })
   })
 
-type PlantedHow = Pick<
-  Extract<GardenRecord, { readonly kind: 'plant' }>,
-  'buriedMm' | 'isLaidSideways' | 'wasRootBound'
->
+type PlantedHow = Pick<RecordOf<'plant'>, 'buriedMm' | 'isLaidSideways' | 'wasRootBound'>
 
 /** Plants never stood in a pot: a slip put right. Who takes plants out of it records that. */
 export const takeOut = ({ id }: Pick<Planting, 'id'>, code: string): GardenEdit =>

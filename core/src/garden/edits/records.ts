@@ -1,4 +1,4 @@
-import type { GardenRecord } from '../kinds'
+import type { GardenRecord, RecordOf } from '../kinds'
 import type { StockUnit } from '../stock'
 import { editOf, without, type GardenEdit } from './edit'
 
@@ -16,7 +16,7 @@ export const countRecord = (
   unit: StockUnit,
 ): GardenRecord => ({ id, at, kind: 'count', itemId, amount, unit })
 
-type Probe = Extract<GardenRecord, { readonly kind: 'probe' }>
+type Probe = RecordOf<'probe'>
 
 /**
  * Adds a record.

@@ -1,4 +1,4 @@
-import { dayOf, remembered } from '../../units'
+import { remembered } from '../../units'
 import type { Garden } from '../garden'
 import type { GardenRecord } from '../kinds'
 import { isChange } from './inOrder'
@@ -32,4 +32,4 @@ const hasChanges = remembered((records: readonly GardenRecord[]) => records.some
  * and no longer among its records.
  */
 export const gardenAsOf = (garden: Garden, at: string): Garden =>
-  hasChanges(garden.records) ? asOf(garden, at.length > 10 ? at : dayOf(at)) : garden
+  hasChanges(garden.records) ? asOf(garden, at) : garden

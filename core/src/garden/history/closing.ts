@@ -1,15 +1,16 @@
 import { containerVolumes } from '../../container'
+import { RECHARGE_COMPOST_SHARE } from '../../mix'
 import { own } from '../../units'
 import type { Garden, Planting } from '../garden'
-import type { GardenRecord } from '../kinds'
+import type { GardenRecord, RecordOf } from '../kinds'
+import { volumeLSchema } from '../kinds/common'
+import { foundRecords } from '../newest'
 import { containerOn, potStates } from './potOn'
 import { seasonYearOf, type SeasonOf } from './seasons'
 import { standingOn } from './standing'
 
-type Of<K extends GardenRecord['kind']> = Extract<GardenRecord, { readonly kind: K }>
-
 /** What a gardener does with the mix of a pot when its crop is over. */
-export const mixFates = ['recharge', 'reuse', 'throw', 'leave'] as const
+export const mixFates = ['recharge', 'leave'] as const
 export type MixFate = (typeof mixFates)[number]
 
 /** And with its plants. */
@@ -21,7 +22,7 @@ export interface PotClosing {
   readonly containerId: string
   /** What becomes of each of its plantings: out, or cut back and kept over winter. */
   readonly plants: Readonly<Record<string, PlantFate>>
-  readonly why: Of<'remove'>['why']
+  readonly why: RecordOf<'remove'>['why']
   readonly mix: MixFate
   /** Worked in where the mix is kept and recharged, L. */
   readonly compostL?: number
@@ -43,13 +44,8 @@ export function potsAtClose(garden: Garden, season: SeasonOf, at: string): reado
   const standing = standingOn(garden, at)
   const { latitudeDeg } = garden.place
   return garden.containers.map((container) => {
-    const picks = garden.records.filter(
-      (record): record is Of<'pick'> =>
-        record.kind === 'pick' &&
-        record.containerId === container.id &&
-        record.at >= season.from &&
-        record.at.slice(0, 10) <= season.to,
-    )
+    const asked = { containerId: container.id, kind: 'pick', span: season } as const
+    const picks = foundRecords(garden, asked) as readonly RecordOf<'pick'>[]
     const filledOn = potStates(garden, container).at(-1)!.fills[0]?.filledOn
     const year = seasonYearOf(season.from, latitudeDeg)
     return {
@@ -61,9 +57,6 @@ export function potsAtClose(garden: Garden, season: SeasonOf, at: string): reado
     }
   })
 }
-
-/** Compost to recharge with, of a pot (practice: a fifth to a quarter). */
-const COMPOST_SHARE = 0.2
 
 /** What is decided for all plants of a pot at once, with the usual compost. */
 export function closingOf(
@@ -86,20 +79,17 @@ export function closingOf(
     plants: Object.fromEntries(standing.map(({ id }) => [id, chosen.plants ?? 'leave'])),
     why: chosen.why,
     mix: chosen.mix ?? 'leave',
-    compostL: Math.min(MOST_COMPOST_L, Math.round(fillVolumeL * COMPOST_SHARE * 10) / 10),
+    compostL: Math.min(
+      volumeLSchema.maxValue ?? Infinity,
+      Math.round(fillVolumeL * RECHARGE_COMPOST_SHARE * 10) / 10,
+    ),
     isWashed: chosen.isWashed,
   }
 }
 
-/** A record of a volume is of so much at most, L. */
-const MOST_COMPOST_L = 200
-
 /**
  * The records that close a season in some pots: plants out or cut back, mix recharged,
  * pots washed. All of them ordinary, so that each can be taken back.
- *
- * Mix that is thrown away or goes into the tub stays in the pot's history until the pot is
- * filled anew: nothing grows in it any more.
  *
  * @param at    moment of the closing
  * @param newId makes an id for each record

@@ -1,7 +1,7 @@
 import { containerVolumes, standingRimMm, type Container } from '../../container'
 import { dayOf, type Fault } from '../../units'
 import type { Garden } from '../garden'
-import type { GardenRecord } from '../kinds'
+import type { GardenRecord, RecordOf } from '../kinds'
 import { inOrder, isChange, isBy } from './inOrder'
 import { stateOn } from './potOn'
 import { standingOn } from './standing'
@@ -21,7 +21,7 @@ const roomL = (container: Container): number => {
   return volumeL(heightWith(container, Infinity)) - volumeL(container.fillMm)
 }
 
-function topUpFaults(container: Container, { fillMm, volumeL }: Of<'topUp'>): Fault[] {
+function topUpFaults(container: Container, { fillMm, volumeL }: RecordOf<'topUp'>): Fault[] {
   const limit = standingRimMm(container)
   if (fillMm === undefined && volumeL === undefined) return faultAt('volumeL', 'needsAmount')
   if (fillMm !== undefined) {
@@ -35,8 +35,6 @@ function topUpFaults(container: Container, { fillMm, volumeL }: Of<'topUp'>): Fa
     ? faultAt('volumeL', 'topUpOverRim', { limitL: most, givenL: volumeL! })
     : []
 }
-
-type Of<K extends GardenRecord['kind']> = Extract<GardenRecord, { readonly kind: K }>
 
 const isKnown = (list: readonly { readonly id: string }[], id: string | undefined) =>
   id === undefined || list.some((one) => one.id === id)

@@ -1,5 +1,5 @@
 import { dayOf, remembered } from '../../units'
-import { recordKinds, type GardenRecord } from '../kinds'
+import { recordKinds, type GardenRecord, type RecordOf } from '../kinds'
 
 const rankOf = Object.fromEntries(recordKinds.map((kind, rank) => [kind, rank])) as Readonly<
   Record<GardenRecord['kind'], number>
@@ -40,8 +40,7 @@ const CHANGES: ReadonlySet<string> = new Set([
 /** Whether a record changes how its container stands from then on. */
 export const isChange = ({ kind }: GardenRecord): boolean => CHANGES.has(kind)
 
-type Of<K extends GardenRecord['kind']> = Extract<GardenRecord, { readonly kind: K }>
-export type Removal = Of<'remove'>
+export type Removal = RecordOf<'remove'>
 
 /** What the records of a garden say of its past; gone through once. */
 export interface History {
@@ -52,8 +51,8 @@ export interface History {
   /** How plants came out again, by planting, in order. */
   readonly removals: ReadonlyMap<string, readonly Removal[]>
   /** How plants went in, and what was taken off them, by container. */
-  readonly planted: ReadonlyMap<string, readonly Of<'plant'>[]>
-  readonly pruned: ReadonlyMap<string, readonly Of<'prune'>[]>
+  readonly planted: ReadonlyMap<string, readonly RecordOf<'plant'>[]>
+  readonly pruned: ReadonlyMap<string, readonly RecordOf<'prune'>[]>
 }
 
 function put<T>(map: Map<string, T[]>, id: string, one: T): void {
@@ -67,8 +66,8 @@ export const historyOf = remembered((records: readonly GardenRecord[]): History 
   const changes = new Map<string, GardenRecord[]>()
   const firstOn = new Map<string, string>()
   const removals = new Map<string, Removal[]>()
-  const planted = new Map<string, Of<'plant'>[]>()
-  const pruned = new Map<string, Of<'prune'>[]>()
+  const planted = new Map<string, RecordOf<'plant'>[]>()
+  const pruned = new Map<string, RecordOf<'prune'>[]>()
   for (const record of records) {
     const { containerId, at } = record
     if (record.kind === 'remove') put(removals, record.plantingId, record)

@@ -2,14 +2,12 @@ import { containerVolumes, type Container, type Standing } from '../../container
 import { aged, mixOf, type Mix, type Recipe } from '../../mix'
 import { dayOf, InputError, remembered } from '../../units'
 import { recipeOf, type Garden, type Planting } from '../garden'
-import type { GardenRecord } from '../kinds'
+import type { GardenRecord, RecordOf } from '../kinds'
 import { recipeMix } from '../mixing'
 import { historyOf, isBy } from './inOrder'
 import { seasonYearOf } from './seasons'
 import { standingOn } from './standing'
 import { statesOf, type Fill, type PotState } from './states'
-
-type Of<K extends GardenRecord['kind']> = Extract<GardenRecord, { readonly kind: K }>
 
 /** A plant's stem: grown as it likes, or what was done to its top. */
 export interface StemOn {
@@ -36,7 +34,7 @@ export interface PotOn {
   /** All that was put in, blended by volume and settled with age; undefined where a part of it is not known. */
   readonly mix: Mix | undefined
   readonly rolledMm?: number
-  readonly mulch?: { readonly depthMm: number; readonly material: Of<'mulch'>['material'] }
+  readonly mulch?: { readonly depthMm: number; readonly material: RecordOf<'mulch'>['material'] }
   readonly spaceId: string
   readonly standing?: Standing
   readonly isIndoors: boolean
@@ -57,13 +55,14 @@ function filledFirstOn({ plantings, records }: Garden, id: string): string | und
   return [...days, ...(ofRecord === undefined ? [] : [ofRecord])].sort()[0]
 }
 
-/** All that a container was, and is; from how it stood first. */
-export const potStates = (garden: Garden, container: Container): readonly PotState[] =>
-  statesOf(
-    container,
-    historyOf(garden.records).changes.get(container.id) ?? NO_CHANGES,
-    filledFirstOn(garden, container.id),
+/** All that a container was, and is, from how it stood first. A move into a space that is not there is passed over. */
+export function potStates(garden: Garden, container: Container): readonly PotState[] {
+  const changes = historyOf(garden.records).changes.get(container.id) ?? NO_CHANGES
+  const possible = changes.filter(
+    (record) => record.kind !== 'move' || garden.spaces.some(({ id }) => id === record.spaceId),
   )
+  return statesOf(container, possible, filledFirstOn(garden, container.id))
+}
 
 /** How a container stands on the evening of a day, or at a moment. */
 export const stateOn = (garden: Garden, container: Container, at: string): PotState =>
@@ -178,12 +177,12 @@ export const pruningsOf = (
   { records }: Pick<Garden, 'records'>,
   planting: Planting,
   containerId = planting.containerId,
-): readonly Of<'prune'>[] =>
+): readonly RecordOf<'prune'>[] =>
   (historyOf(records).pruned.get(containerId) ?? [])
     .filter((record) => isOf(record, planting) && dayOf(record.at) >= planting.plantedOn)
     .sort((one, other) => (one.at < other.at ? -1 : 1))
 
-const STEMS: Partial<Record<Of<'prune'>['what'], StemOn['kind']>> = {
+const STEMS: Partial<Record<RecordOf<'prune'>['what'], StemOn['kind']>> = {
   cutBack: 'cutBack',
   stopTop: 'stopped',
   tip: 'tipped',

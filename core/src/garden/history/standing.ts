@@ -15,7 +15,7 @@ export interface Stay {
   readonly left?: Removal
 }
 
-/** Where a planting stood, from the first container on. A move to nowhere is its end. */
+/** Where a planting stood, from the first container on. */
 function staysOf(planting: Planting, removals: readonly Removal[]): Stay[] {
   const stays: Stay[] = []
   let here: Omit<Stay, 'left'> | undefined = {
@@ -47,7 +47,7 @@ export const staysByContainer = remembered(
 )
 
 const isStandingAt = ({ from, left }: Stay, at: string): boolean =>
-  dayOf(from) <= at && isBy({ at: from }, at) && !(left && isBy(left, at))
+  isBy({ at: from }, at) && !(left && isBy(left, at))
 
 /**
  * The plantings that stand on the evening of a day, or at a moment, each with the

@@ -1,10 +1,9 @@
 import { containerSchema, containerVolumes, standingRimMm, type Container } from '../../container'
 import { dayOf, remembered } from '../../units'
-import type { GardenRecord } from '../kinds'
+import type { GardenRecord, RecordOf } from '../kinds'
 import { inOrder } from './inOrder'
 
-type Of<K extends GardenRecord['kind']> = Extract<GardenRecord, { readonly kind: K }>
-export type Cover = Of<'cover'>['cover']
+export type Cover = RecordOf<'cover'>['cover']
 
 /** Mix that was put into a container at one time, as much of it as is still in there. */
 export interface Fill {
@@ -25,16 +24,16 @@ export interface PotState {
   readonly container: Container
   /** From the oldest. */
   readonly fills: readonly Fill[]
-  readonly mulchMaterial: Of<'mulch'>['material']
+  readonly mulchMaterial: RecordOf<'mulch'>['material']
   readonly isIndoors: boolean
   readonly shadeShare: number
   readonly cover: Cover
-  readonly supports: readonly Pick<Of<'support'>, 'support' | 'heightMm' | 'plantingId'>[]
+  readonly supports: readonly Pick<RecordOf<'support'>, 'support' | 'heightMm' | 'plantingId'>[]
 }
 
 /** A mulch of which nobody said what it is made of. */
 const USUAL_MULCH = 'chips'
-/** Litres are met to so much, mm of height. */
+/** Heights are found to within this, mm. */
 const FINE_MM = 1e-3
 
 const fillOf = (container: Container) => containerVolumes(container).fillVolumeL
@@ -45,7 +44,7 @@ const filledTo = (container: Container, fillMm: number): Container => ({
   fillMm: Math.min(standingRimMm(container), fillMm),
 })
 
-/** What a container cannot be (mix below its false floor, no wall left) is not made of it. */
+/** Whether a container could be so: a change that leaves no mix above a false floor, or no wall, is passed over. */
 const isPossible = (container: Container): boolean => containerSchema.safeParse(container).success
 
 /** The height to which litres more bring the mix, at most the rim's. */
@@ -61,13 +60,13 @@ export function heightWith(container: Container, moreL: number): number {
   return high
 }
 
-/** Fills of which so much is left. */
+/** The same fills with so many times their volume. */
 const scaled = (fills: readonly Fill[], times: number): Fill[] =>
   fills.map((fill) => ({ ...fill, volumeL: fill.volumeL * times }))
 
 const volumeOf = (fills: readonly Fill[]) => fills.reduce((sum, { volumeL }) => sum + volumeL, 0)
 
-function toppedUp(state: PotState, record: Of<'topUp'>): PotState {
+function toppedUp(state: PotState, record: RecordOf<'topUp'>): PotState {
   const { container, fills } = state
   const fillMm = record.fillMm ?? heightWith(container, record.volumeL ?? 0)
   const higher = filledTo(container, Math.max(container.fillMm, fillMm))
@@ -82,7 +81,7 @@ function toppedUp(state: PotState, record: Of<'topUp'>): PotState {
   return { ...state, container: higher, fills: moreL > 0 ? [...fills, added] : fills }
 }
 
-function filledAnew(state: PotState, record: Of<'fill'>): PotState {
+function filledAnew(state: PotState, record: RecordOf<'fill'>): PotState {
   const { recipeId, fillMm, reusedShare } = record
   const container = { ...filledTo(state.container, fillMm), recipeId }
   if (!isPossible(container)) return state
@@ -94,11 +93,11 @@ function filledAnew(state: PotState, record: Of<'fill'>): PotState {
   }
 }
 
-/** What compost is worked in with a recharge is counted as. */
+/** The recipe that compost counts as. */
 const COMPOST = 'allCompost'
 
 /** Compost takes the place of what has settled: the mix comes to the same height as before. */
-function recharged(state: PotState, { compostL = 0, at }: Of<'recharge'>): PotState {
+function recharged(state: PotState, { compostL = 0, at }: RecordOf<'recharge'>): PotState {
   const totalL = volumeOf(state.fills)
   const volumeL = Math.min(compostL, totalL)
   if (volumeL <= 0) return state
@@ -122,7 +121,7 @@ function rolledTo(state: PotState, rolledMm: number): PotState {
   return { ...state, container, fills }
 }
 
-function movedTo(state: PotState, record: Of<'move'>): PotState {
+function movedTo(state: PotState, record: RecordOf<'move'>): PotState {
   const { standing: _before, ...rest } = state.container
   return {
     ...state,

@@ -94,6 +94,8 @@ export const recordSchema = z.discriminatedUnion(
 )
 export type GardenRecord = z.infer<Schema>
 export type RecordKind = GardenRecord['kind']
+/** A record of one kind. */
+export type RecordOf<K extends RecordKind> = Extract<GardenRecord, { readonly kind: K }>
 type Undated<R> = R extends GardenRecord ? Omit<R, 'id' | 'at'> : never
 /** A record before it has its id and moment. */
 export type UndatedRecord = Undated<GardenRecord>

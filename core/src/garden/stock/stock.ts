@@ -1,6 +1,6 @@
 import { remembered } from '../../units'
 import type { Garden } from '../garden'
-import type { GardenRecord, stockUnits } from '../kinds'
+import type { GardenRecord, RecordOf, stockUnits } from '../kinds'
 
 export type StockUnit = (typeof stockUnits)[number]
 export type StockKind = 'ingredient' | 'feed'
@@ -32,7 +32,7 @@ function usedIn(
   return undefined
 }
 
-type Count = Extract<GardenRecord, { readonly kind: 'count' }>
+type Count = RecordOf<'count'>
 const keyOf = ({ itemId, unit }: Pick<Count, 'itemId' | 'unit'>) => `${unit} ${itemId}`
 
 /** The last count of each item up to a moment; of two in the same minute the one recorded last. */

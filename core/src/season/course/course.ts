@@ -1,12 +1,14 @@
 import type { Container } from '../../container'
 import { mixesOf, type Garden, type GardenRecord } from '../../garden'
 import { weatherAt, type OpenDay, type Place, type SpotDay } from '../../place'
-import { canopyOn, grownPlantKg, growthCourse, type GrowthCourse } from '../../plant'
+import { growthCourse } from '../../plant'
 import { dayOf, daysBetween, remembered, rememberedBy } from '../../units'
-import { EVENING_FROM_H, MORNING_H, waterUseL, type WaterDemand } from '../../water'
+import { EVENING_FROM_H, MORNING_H, waterUseL } from '../../water'
 import { HOURS_A_DAY } from '../../weather'
 import { livesIn, roomsOf, treatedOf, yieldIn, type PlantLife } from './lives'
-import { stretchesOf, type PlantingBase, type PotBase, type Stretch } from './pot'
+import { stretchesOf, type Stretch } from './changes'
+import { canopiesOn, demandOn, plantKgOn, type PlantingCourse } from './leaf'
+import type { PotBase } from './pot'
 import {
   hourStretches,
   stretchOn,
@@ -35,11 +37,6 @@ import {
   type PotWater,
 } from './potWater'
 import { isLookedAtAfterPouring, testsOf } from './waterTests'
-
-/** Plants of one planting through the season. */
-export interface PlantingCourse extends PlantingBase {
-  readonly course: GrowthCourse
-}
 
 /** One container through the season, a value a day; what it is itself is told as it stands today. */
 export interface PotCourse extends PotBase {
@@ -79,56 +76,6 @@ export interface GardenCourse {
 
 /** A plant that has less of its water on some day grows less for it. */
 const SHORT_BELOW = 0.999
-
-/**
- * The leaf over a container on a day of its course.
- *
- * @param isMorning with what was taken out on this very day
- */
-export function canopiesOn(plants: readonly PlantingCourse[], day: number, isMorning = false) {
-  const canopies: { canopyM2: number; basalCoefficient: number; count: number }[] = []
-  for (const { course, planting } of plants) {
-    const canopy = canopyOn(course, day, isMorning)
-    if (!canopy) continue
-    const { canopyM2, basalCoefficient } = canopy
-    canopies.push({ canopyM2, basalCoefficient, count: planting.count })
-  }
-  return canopies
-}
-
-/** Fresh mass of the plants in a container on a day of its course, kg: by their leaf. */
-export const plantKgOn = (plants: readonly PlantingCourse[], day: number): number =>
-  plants.reduce((sum, { course, planting, variety, yield: expected }) => {
-    const grownShare = (course.canopyM2[day] ?? 0) / variety.matureCanopyM2
-    return sum + planting.count * grownShare * grownPlantKg(variety, expected.perPlant)
-  }, 0)
-
-/** What draws water from a container on a day of its course. */
-export function demandOn(
-  pot: Pick<
-    PotCourse,
-    'container' | 'volumes' | 'weather' | 'plants' | 'referenceMm' | 'shelter' | 'wallM2'
-  >,
-  openDay: OpenDay,
-  day: number,
-): WaterDemand {
-  const { container, volumes, weather, plants, referenceMm } = pot
-  const here = weather[day]!
-  const rainReaches = pot.shelter.rainShare > 0
-  return {
-    referenceMm: referenceMm[day]!,
-    // Rain that a slab keeps off is told, but not counted.
-    rainMm: (rainReaches ? here : openDay.weather).rainMm ?? 0,
-    rainReaches,
-    plants: canopiesOn(plants, day),
-    exposure: container.exposure,
-    type: container.type,
-    surfaceM2: volumes.surfaceM2,
-    mulchMm: container.mulchMm,
-    material: container.material,
-    wallM2: pot.wallM2,
-  }
-}
 
 const potCourse = rememberedBy('container', courseOf)
 
@@ -243,7 +190,9 @@ function courseOf({
     }
     if (leafM2[day]! < 0) continue
     referenceMm[day] = referenceSumMm[hour + HOURS_A_DAY]! - referenceSumMm[hour]!
-    const use = waterUseL(demandOn({ ...pot, ...onDay(day) }, openDays[day]!, day))
+    const use = waterUseL(
+      demandOn({ ...onDay(day), weather, plants, referenceMm }, openDays[day]!, day),
+    )
     needL[day] = Math.max(0, (use.waterL + use.rainL) * thirst - use.rainL)
   }
   return {

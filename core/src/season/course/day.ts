@@ -29,7 +29,8 @@ import {
   type ReferenceEvapotranspiration,
 } from '../../weather'
 import { suctionOf, type PlantingBase, type PotBase } from './pot'
-import { demandOn, gardenCourse, type GardenCourse, type PotCourse } from './course'
+import { gardenCourse, type GardenCourse, type PotCourse } from './course'
+import { demandOn } from './leaf'
 import { courseSpan } from './span'
 import { stateThrough, stretchOn } from './stretches'
 import type { DaySource, Sky } from './sky'

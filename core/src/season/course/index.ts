@@ -1,23 +1,15 @@
 export {
-  staysIn,
   suctionOf,
   type PotBase,
   mixIn,
-  potBase,
   LEAVES_OVER_MIX_MM,
   USUAL_MIX,
   plantCount,
   type MixToday,
 } from './pot'
-export {
-  type GardenCourse,
-  type PotCourse,
-  courseByPot,
-  gardenCourse,
-  canopiesOn,
-  plantKgOn,
-  type PlantingCourse,
-} from './course'
+export { potBase, staysIn } from './changes'
+export { type GardenCourse, type PotCourse, courseByPot, gardenCourse } from './course'
+export { canopiesOn, plantKgOn, type PlantingCourse } from './leaf'
 export {
   spaceOn,
   stateAt,

@@ -10,7 +10,8 @@ import {
 } from '../../plant'
 import { dayOf, remembered } from '../../units'
 import { HOURS_A_DAY } from '../../weather'
-import { staysIn, type PotBase } from './pot'
+import { staysIn } from './changes'
+import type { PotBase } from './pot'
 import { stretchOn, type HourStretch } from './stretches'
 
 /** The life of one planting in one container. */

@@ -3,7 +3,6 @@ import {
   aheadOfNowH,
   assimilate,
   dailyVisits,
-  drawingOf,
   EVENING_FROM_H,
   EVENING_H,
   MORNING_H,
@@ -19,10 +18,12 @@ import { HOURS_A_DAY, spreadOverHours } from '../../weather'
 import { suctionOf, type PotBase } from './pot'
 import type { Doings } from './recorded'
 import {
+  drawingOn,
   stateThrough,
   stretchOn,
   waterThrough,
   type DayDrawing,
+  type DrawnOn,
   type PotWeather,
   type WaterStretch,
 } from './stretches'
@@ -61,7 +62,7 @@ export function hourlyDays(weather: readonly SpotDay[], place: Place): HourlyDay
  * @param plantsOn leaf then
  */
 export function waterDriveOf(
-  baseOn: (day: number) => Pick<PotBase, 'container' | 'volumes' | 'wallM2'>,
+  baseOn: (day: number) => DrawnOn,
   { weather, copyDay }: HourlyDays,
   plantedOn: number,
   plantsOn: (day: number) => DayDrawing['plants'],
@@ -80,16 +81,7 @@ export function waterDriveOf(
     if (plants.length || (day > 0 && leafM2[day - 1]! >= 0)) copyDay(day, referenceMm)
     if (!plants.length) continue
     const here = weather[day]!
-    const { container, volumes, wallM2 } = baseOn(day)
-    const drawing = drawingOf({
-      plants,
-      exposure: container.exposure,
-      type: container.type,
-      surfaceM2: volumes.surfaceM2,
-      mulchMm: container.mulchMm,
-      material: container.material,
-      wallM2,
-    })
+    const drawing = drawingOn(baseOn(day), plants)
     leafM2[day] = drawing.leafM2
     openM2[day] = drawing.openM2
     ofWall = drawing.wallM2

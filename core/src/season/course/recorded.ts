@@ -1,4 +1,4 @@
-import type { Garden, GardenRecord, Planting } from '../../garden'
+import type { Garden, GardenRecord, Planting, RecordOf } from '../../garden'
 import type { Observation, PlantStart, Variety } from '../../plant'
 import { dayOf, remembered } from '../../units'
 import { HOURS_A_DAY } from '../../weather'
@@ -58,7 +58,7 @@ export const sightingsIn = (
 export const observationsOf = ({ records }: Garden, planting: Planting): readonly Observation[] =>
   sightingsIn(sorted(records).byContainer.get(planting.containerId) ?? [], planting)
 
-export type NurseryRecord = Extract<GardenRecord, { readonly kind: 'sow' | 'potOn' }>
+export type NurseryRecord = RecordOf<'sow' | 'potOn'>
 
 /** What the records of a container say of its water, by day. */
 export function doingsOf(records: readonly GardenRecord[], dates: readonly string[]): Doings {

@@ -14,7 +14,8 @@ import {
   type WaterState,
 } from '../../water'
 import { HOURS_A_DAY } from '../../weather'
-import type { PotBase, Stretch } from './pot'
+import type { Stretch } from './changes'
+import type { PotBase } from './pot'
 import { hourOf } from './recorded'
 
 /** What draws on a pot on one of its days. */
@@ -81,7 +82,14 @@ const isSameStore = (one: PotBase, other: PotBase): boolean => {
   return told(other).every((value, index) => value === before[index])
 }
 
-const drawingOn = ({ container, volumes, wallM2 }: PotBase, plants: DayDrawing['plants']) => {
+/** What of a pot draws on its water beside its leaf. */
+export type DrawnOn = Pick<PotBase, 'container' | 'volumes' | 'wallM2'>
+
+/** What draws on a pot's water with so much leaf over it. */
+export const drawingOn = (
+  { container, volumes, wallM2 }: DrawnOn,
+  plants: DayDrawing['plants'],
+) => {
   const { exposure, type, mulchMm, material } = container
   const { surfaceM2 } = volumes
   return drawingOf({ plants, exposure, type, material, mulchMm, wallM2, surfaceM2 })

@@ -14,7 +14,14 @@ import {
   type NutrientRows,
   type ProgrammePot,
 } from '../../feed'
-import { feedProductOf, strewnG, type Garden, type GardenRecord, type Settings } from '../../garden'
+import {
+  feedProductOf,
+  strewnG,
+  type Garden,
+  type GardenRecord,
+  type RecordOf,
+  type Settings,
+} from '../../garden'
 import { nitrogenDraw } from '../../mix'
 import { cropForecast, growthOn, type Crop } from '../../plant'
 import { dayOf, daysBetween, remembered, type Reason } from '../../units'
@@ -147,7 +154,7 @@ function feedsOf(
 /** What was worked in with a recharge; before planting it is there from planting on. */
 const rechargedBy = (
   garden: FeedingGarden,
-  { at, products = [] }: Extract<GardenRecord, { readonly kind: 'recharge' }>,
+  { at, products = [] }: RecordOf<'recharge'>,
   from: string,
   plantedOn: number,
 ): FeedEvent[] =>

@@ -5,6 +5,7 @@ import {
   ingredientsOf,
   ingredientStockL,
   mixesOf,
+  stateOn,
   type Garden,
 } from '../../garden'
 import {
@@ -134,13 +135,11 @@ export interface OldMixFacts {
   readonly waterEcDsM: number
 }
 
-/** Seasons since a container was last planted for the first time, at least one. */
-export function mixSeasonsOf(garden: Garden, container: Container, date: string): number {
-  const planted = garden.plantings
-    .filter(({ containerId }) => containerId === container.id)
-    .map(({ plantedOn }) => plantedOn)
-    .sort()[0]
-  return planted ? Math.max(1, Math.ceil(daysBetween(planted, date) / 365)) : 1
+/** Seasons since the oldest of a container's mix was put in, this one counted. */
+export function mixSeasonsOf(garden: Garden, { id }: Container, date: string): number {
+  const container = garden.containers.find((one) => one.id === id)
+  const filledOn = container && stateOn(garden, container, date).fills[0]?.filledOn
+  return filledOn ? Math.max(1, Math.ceil(daysBetween(filledOn, date) / 365)) : 1
 }
 
 /** What makes a container's mix good for another season; undefined where it has none. */

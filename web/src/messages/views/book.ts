@@ -3,7 +3,7 @@ export const bookWords = {
   book: {
     nursery: 'Record sowing and potting on',
     wrong:
-      '{n} record cannot have been so. It is kept, and passed over where the pot is worked out. | {n} records cannot have been so. They are kept, and passed over where the pots are worked out.',
+      '{n} record contradicts the others. It stays in the Book but is left out of the calculations. | {n} records contradict the others. They stay in the Book but are left out of the calculations.',
     season: 'Season',
     allSeasons: 'All seasons',
     title: 'Book',

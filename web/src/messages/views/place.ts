@@ -95,7 +95,7 @@ export const placeWords = {
     takeUp: 'Take it up',
     unplaced: 'Not placed yet',
     placeAll: 'Place them where it is free',
-    since: 'Where you drag a planted pot, it stands:',
+    since: 'When you drag a planted pot, its new place counts:',
     howTo:
       'Drag a pot, or choose it and use the arrow keys (Shift for 10 cm). It draws to walls and neighbours.',
   },

@@ -4,7 +4,6 @@ import { storeToRefs } from 'pinia'
 import { useRoute } from 'vue-router'
 import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
-import { Delete } from '@element-plus/icons-vue'
 import {
   edits,
   crops,
@@ -13,7 +12,6 @@ import {
   habitClasses,
   plantingSchema,
   recordSchema,
-  removals,
   varietyOf,
   type Planting,
   type Variety,
@@ -28,6 +26,7 @@ import QuantityField from '../../ui/fields/QuantityField.vue'
 import TextField from '../../ui/fields/TextField.vue'
 import FitPots from './FitPots.vue'
 import FitVerdicts from './FitVerdicts.vue'
+import PlantsThere from './PlantsThere.vue'
 import PushButton from '../../ui/fields/PushButton.vue'
 
 const VarietyForm = lazily(() => import('./VarietyForm.vue'))
@@ -36,7 +35,7 @@ const store = useGardenStore()
 const { garden, isSaving } = storeToRefs(store)
 const { now, date, today, asItStands } = storeToRefs(useTodayStore())
 const { t } = useI18n()
-const { length, volume, day } = useFormat()
+const { length, volume } = useFormat()
 const { varietyName } = useNames()
 const route = useRoute()
 
@@ -113,33 +112,6 @@ async function plant(): Promise<void> {
   const words = { code, name: varietyName(variety.value) }
   await store.edit(edits.plantInto(planting, words, now.value, nanoid(), how))
 }
-
-/** Who stood there is asked why it came out; who is only planned, or was a slip, is struck off. */
-const leaving = ref<string>()
-const whys = [...removals.filter((why) => why !== 'moved'), 'slip'] as const
-async function takeOut(planting: Planting, why: (typeof whys)[number]): Promise<void> {
-  const { id: containerId, code } = pot.value!.container
-  leaving.value = undefined
-  await store.edit(
-    why === 'slip'
-      ? edits.takeOut(planting, code)
-      : edits.recordOne(
-          {
-            id: nanoid(),
-            at: now.value,
-            containerId,
-            kind: 'remove',
-            plantingId: planting.id,
-            why,
-          },
-          code,
-        ),
-  )
-}
-const ask = (planting: Planting) =>
-  planting.plantedOn > date.value
-    ? takeOut(planting, 'slip')
-    : (leaving.value = leaving.value === planting.id ? undefined : planting.id)
 </script>
 
 <template>
@@ -209,30 +181,7 @@ const ask = (planting: Planting) =>
         {{ t('fit.plantHere', { code: pot.container.code }) }}
       </PushButton>
       <h2 class="fit-there">{{ t('fit.there', { code: pot.container.code }) }}</h2>
-      <ul v-if="pot.plants.length" class="fit-plants">
-        <li v-for="one in pot.plants" :key="one.planting.id">
-          {{ varietyName(one.variety) }} × {{ one.planting.count }},
-          {{
-            t('fit.since', { day: day(one.planting.plantedOn, { day: 'numeric', month: 'long' }) })
-          }}
-          <PushButton
-            size="small"
-            :icon="Delete"
-            :aria-label="t('fit.takeOut', { name: varietyName(one.variety) })"
-            @click="ask(one.planting)"
-          />
-          <span v-if="leaving === one.planting.id" class="row fit-why" role="group">
-            <PushButton
-              v-for="why in whys"
-              :key="why"
-              size="small"
-              @click="takeOut(one.planting, why)"
-              >{{ t(why === 'slip' ? 'fit.slip' : `removal.${why}`) }}</PushButton
-            >
-          </span>
-        </li>
-      </ul>
-      <p v-else class="soft">{{ t('fit.nothingThere') }}</p>
+      <PlantsThere :key="pot.container.id" :pot="pot" />
     </section>
     <FitPots
       class="fit-pots"
@@ -282,10 +231,6 @@ const ask = (planting: Planting) =>
 }
 .fit-there {
   margin-top: 18px;
-}
-.fit-plants {
-  padding: 0;
-  list-style: none;
 }
 .fit-pots {
   width: 236px;

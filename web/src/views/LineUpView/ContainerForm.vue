@@ -31,7 +31,7 @@ import PartFields from './PartFields.vue'
 import { useContainerForm } from './useContainerForm'
 import WallFields from './WallFields.vue'
 import PushButton from '../../ui/fields/PushButton.vue'
-import SwitchButtons from '../../ui/fields/SwitchButtons.vue'
+import SinceSwitch from '../../ui/fields/SinceSwitch.vue'
 
 /** Adds or changes one container; the section and the volumes follow each keystroke. */
 const props = defineProps<{ garden: Garden; start: Container; isNew: boolean }>()
@@ -234,15 +234,7 @@ function save(): void {
     <p class="soft">{{ t('form.anyUnit') }}</p>
     <div class="form-actions row">
       <div v-if="isAsked" class="form-since">
-        <SwitchButtons
-          v-model="since"
-          size="small"
-          :options="[
-            { value: 'now', label: t('happened.fromToday') },
-            { value: 'always', label: t('happened.always') },
-          ]"
-          :label="t('happened.since')"
-        />
+        <SinceSwitch v-model="since" />
         <p class="soft">{{ t('happened.whenText') }}</p>
       </div>
       <PushButton type="primary" native-type="submit" :disabled="!isSavable">

@@ -18,6 +18,7 @@ import PlanDrawing from '../../drawing/PlanDrawing.vue'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
 import { useFormat } from '../../ui/words/format'
+import SinceSwitch from '../../ui/fields/SinceSwitch.vue'
 import SwitchButtons from '../../ui/fields/SwitchButtons.vue'
 import { usePotWords } from '../../ui/words/potWords'
 import WhyNumber from '../../ui/words/WhyNumber.vue'
@@ -234,15 +235,7 @@ const sizes = computed(() => {
         />
         <div v-if="pots.some(({ plants }) => plants.length)" class="place-since">
           <p class="soft">{{ t('place.since') }}</p>
-          <SwitchButtons
-            v-model="since"
-            size="small"
-            :options="[
-              { value: 'now', label: t('happened.fromToday') },
-              { value: 'always', label: t('happened.always') },
-            ]"
-            :label="t('happened.since')"
-          />
+          <SinceSwitch v-model="since" />
         </div>
         <p class="soft">{{ t('place.howTo') }}</p>
       </template>
