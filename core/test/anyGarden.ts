@@ -37,6 +37,13 @@ import {
   type DailyWeather,
   type MonthNormal,
 } from '../src/weather'
+import {
+  jobChangeSchema,
+  ownJobSchema,
+  type JobChange,
+  type OwnJob,
+} from '../src/garden/jobChanges'
+import { waysSchema } from '../src/garden/waysSchema'
 import { arrangementSchema, type ArrangementWishes } from '../src/garden/arrangement'
 import { hostileIds, valid, valueOf } from './arbitrary'
 
@@ -100,6 +107,14 @@ const tamedMonths = (months: MonthNormal[]): MonthNormal[] =>
     wetDays: Math.max(1, month.wetDays),
   }))
 
+/** One rule out of three, with what it needs. */
+const tamedOwnJob = ({ on, every, from, until, when, ...rest }: OwnJob): OwnJob =>
+  on !== undefined
+    ? { ...rest, on }
+    : when
+      ? { ...rest, when }
+      : { ...rest, every: every ?? 3, from: from ?? until ?? '2026-06-01' }
+
 const some = <T>(one: fc.Arbitrary<T>, most: number) => fc.array(one, { maxLength: most })
 
 /** The same things, each with an id of its own, hostile ones first. */
@@ -124,6 +139,9 @@ const parts = fc.record({
   weather: some(valid<DailyWeather>(dailyWeatherSchema, tamedDay), 6),
   normals: fc.option(valid<MonthNormal[]>(normalsSchema, tamedMonths), { nil: undefined }),
   records: some(valid<GardenRecord>(recordSchema), 12),
+  ways: fc.option(valid<NonNullable<Garden['ways']>>(waysSchema), { nil: undefined }),
+  jobChanges: some(valid<JobChange>(jobChangeSchema), 3),
+  ownJobs: some(valid<OwnJob>(ownJobSchema, tamedOwnJob), 3),
   arrangement: fc.option(valueOf(arrangementSchema) as fc.Arbitrary<ArrangementWishes>, {
     nil: undefined,
   }),
@@ -132,7 +150,7 @@ const parts = fc.record({
 
 /** Any garden that `readGarden` would accept. */
 export const anyGarden: fc.Arbitrary<Garden> = parts
-  .map(({ plans, pick, normals, arrangement, ...given }): Garden => {
+  .map(({ plans, pick, normals, arrangement, ways, ...given }): Garden => {
     let next = 0
     const one = <T>(list: readonly T[]): T => list[pick[next++ % pick.length]! % list.length]!
     const idOf = (list: readonly { readonly id: string }[]) => one(list).id
@@ -200,6 +218,9 @@ export const anyGarden: fc.Arbitrary<Garden> = parts
         ...('itemId' in record &&
           index % 3 && { itemId: idOf([...allProducts, ...allIngredients]) }),
       })),
+      ...(ways && { ways }),
+      jobChanges: given.jobChanges,
+      ownJobs: withIds(given.ownJobs, 0),
       ...(arrangement && {
         arrangement: {
           ...arrangement,

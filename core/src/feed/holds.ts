@@ -64,7 +64,7 @@ export interface HoldFacts {
 }
 
 /** From here on roots take water before they take feed (practice: none in a heat wave). */
-const HEAT_WAVE_C = 33
+export const HEAT_WAVE_C = 33
 /** Roots settle in (practice). */
 const FRESH_DAYS = 7
 /** One feed is not given on the heels of another (practice). */

@@ -15,6 +15,7 @@ import {
   type Variety,
 } from '../plant'
 import { memory, practice, reason, remembered, type Reason } from '../units'
+import { STAKE_IN_MIX_MM, supportFor, type SupportKind } from './support'
 
 /** `silent`: nothing is known or said of it. */
 export type FitVerdict = 'good' | 'tight' | 'poor' | 'silent'
@@ -37,8 +38,6 @@ export interface SpotConditions {
 export const conditionIds = ['sun', 'light', 'height', 'support', 'heat', 'rot', 'weight'] as const
 export type ConditionId = (typeof conditionIds)[number]
 
-type SupportKind = 'none' | 'stake' | 'shortStake' | 'cage'
-
 /** One thing beside the pot's size that decides what a plant gives there. */
 export interface Condition {
   readonly id: ConditionId
@@ -47,7 +46,7 @@ export interface Condition {
   readonly factor: number
   readonly reasons: readonly Reason[]
   /** What is to hold the plant up, and how long that is. */
-  readonly support?: { readonly kind: SupportKind; readonly stakeMm: number }
+  readonly support?: { readonly kind: SupportKind | 'shortStake'; readonly stakeMm: number }
 }
 
 /** Eight hours of sun are needed, six are the least for fruit (practice). */
@@ -126,9 +125,6 @@ export function heightCondition(
   }
 }
 
-/** A stake goes so deep into the mix. */
-const STAKE_IN_MIX_MM = 250
-
 /** What holds the plant up; no verdict, for each plant can be held. */
 export function supportCondition(
   variety: Variety,
@@ -139,14 +135,8 @@ export function supportCondition(
   const grownMm = variety.matureHeightMm * Math.cbrt(massShare)
   const roomMm = (spot.ceilingMm ?? Infinity) - footMm(container)
   const stakeMm = Math.min(grownMm, roomMm) + Math.min(STAKE_IN_MIX_MM, container.fillMm)
-  const kind: SupportKind =
-    variety.habit === 'trailing' || variety.matureHeightMm < 400
-      ? 'none'
-      : isVine(variety)
-        ? 'stake'
-        : variety.crop === 'pepper'
-          ? 'shortStake'
-          : 'cage'
+  const { support } = supportFor(variety, container, grownMm)
+  const kind = support === 'stake' && variety.crop === 'pepper' ? 'shortStake' : support
   return {
     id: 'support',
     verdict: 'good',

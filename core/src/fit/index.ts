@@ -9,4 +9,5 @@ export {
   type SpotConditions,
 } from './conditions'
 export { compareSchools, denseOptions, type Comparison, type DenseOption } from './compare'
+export { supportFor, type SupportKind, type SupportNeed, type SupportPart } from './support'
 export * from './arrange'

@@ -26,8 +26,11 @@ export const isListChange = (change: FieldChange): change is ListChange => 'remo
 
 /** The field by which the items of a list are told apart. */
 const KEY_OF: Readonly<Record<string, string>> = { weather: 'date' }
+/** What an item is told by: its key, or all that it says where it has none. */
 const keyOf = (field: string, item: unknown): unknown =>
-  item === null ? undefined : own(item as Fields, own(KEY_OF, field) ?? 'id')
+  item === null
+    ? undefined
+    : (own(item as Fields, own(KEY_OF, field) ?? 'id') ?? JSON.stringify(item))
 
 function listChange(field: string, before: readonly unknown[], after: readonly unknown[]) {
   const shorter = Math.min(before.length, after.length)

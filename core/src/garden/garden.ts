@@ -7,7 +7,9 @@ import { catalogue, varietySchema, type Variety } from '../plant'
 import { dateSchema, dateTimeSchema, idSchema, measuresSchema, nameSchema, open } from '../units'
 import { dailyWeatherSchema, MOST_WEATHER_DAYS, normalsSchema } from '../weather'
 import { arrangementSchema } from './arrangement'
+import { jobChangeSchema, ownJobSchema } from './jobChanges'
 import { recordSchema } from './kinds'
+import { waysSchema } from './waysSchema'
 
 export const unitSystems = ['metric', 'us', 'imperial'] as const
 
@@ -38,7 +40,7 @@ export const settingsSchema = open({
 export type Settings = z.infer<typeof settingsSchema>
 
 export const GARDEN_FORMAT = 'rimbo-garden'
-export const GARDEN_VERSION = 9
+export const GARDEN_VERSION = 10
 
 /** What a garden is made of, each thing by itself. */
 export const gardenFields = open({
@@ -67,6 +69,10 @@ export const gardenFields = open({
   feedPlans: z.record(idSchema, feedPlanSchema),
   /** Left out until something was wished for. */
   arrangement: arrangementSchema.optional(),
+  /** How this gardener goes about it; Rimbo's own ways where nothing is answered. */
+  ways: waysSchema.optional(),
+  jobChanges: z.array(jobChangeSchema).max(20_000).optional(),
+  ownJobs: z.array(ownJobSchema).max(200).optional(),
   weather: z.array(dailyWeatherSchema).max(MOST_WEATHER_DAYS),
   /** Of the place, from a climate table; usual ones for its latitude where left out. */
   normals: normalsSchema.optional(),

@@ -1,4 +1,5 @@
 export {
+  dids,
   feels,
   findings,
   knuckles,
@@ -64,6 +65,15 @@ export {
 export { measuredMixOf, mixesOf, ingredientsOf } from './mixing'
 export { nextCode } from './codes'
 export { foundRecords, lastRecords, newestFirst, type RecordsAsked } from './newest'
+export { wayChoices, wayKeys, type SomeWays, type WayKey, type Ways } from './waysSchema'
+export { usualWays, wayProvenance, waysOf } from './ways'
+export {
+  jobChangeKinds,
+  ownJobMeasures,
+  ownJobSchema,
+  type JobChange,
+  type OwnJob,
+} from './jobChanges'
 export { noArrangement, type ArrangementWishes } from './arrangement'
 export { migrated } from './migrate'
 export * as edits from './edits'

@@ -116,6 +116,8 @@ const STEPS: Readonly<Record<number, (document: Document) => Document>> = {
   7: countsRecorded,
   // Version 9 knows records of what changes a pot: a pot without them stood as it does from the first day on.
   8: (document) => document,
+  // Version 10 knows ways, changes of jobs, jobs of one's own, and records of what has no other record.
+  9: (document) => document,
 }
 
 /**

@@ -35,14 +35,6 @@ const eachFeed = (
     const feed = season.feedToday(here.course, pot, today)
     if (feed) work(feed, pot, today)
   })
-const feedOf = ({ course, day }: Here) => {
-  const potOf = new Map(course.pots.map((pot, index) => [pot.container.id, { pot, index }]))
-  return (id: string) => {
-    const { pot, index } = potOf.get(id)!
-    return season.feedToday(course, pot, day.pots[index]!)
-  }
-}
-
 /** Asked for something that may not be had: refused in words is fine, anything else is not. */
 function asked(work: () => unknown): void {
   try {
@@ -156,6 +148,13 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
       garden.records.length,
     ),
   editOf: ({ garden }) => gardens.editOf('settings', {}, () => undefined).apply(garden),
+  waysOf: ({ garden }) => {
+    gardens.waysOf(garden)
+    garden.plantings.forEach(({ id, containerId }) => gardens.waysOf(garden, containerId, id))
+  },
+  usualWays: ({ garden }) =>
+    [undefined, ...garden.varieties].forEach((one) => gardens.usualWays(one)),
+  wayProvenance: () => gardens.wayKeys.forEach((key) => gardens.wayProvenance(key, 'ripens')),
   migrated: ({ garden }) => gardens.migrated({ ...garden, version: 5 }),
   recipeOf: ({ garden }) => gardens.recipeOf(garden, 'toString'),
   varietyOf: ({ garden }) => gardens.varietyOf(garden, 'constructor'),
@@ -212,23 +211,58 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
   inTenthLitres: () => expect(season.inTenthLitres(0.04)).toBe(0.1),
   inQuarterCans: ({ garden }) => season.inQuarterCans(3, garden.settings.measures.canL),
   potString: (here) => eachPot(here, (pot) => season.potString(here.course, pot)),
-  withDues: (here) =>
+  withJobs: (here) =>
     eachPot(here, (pot) =>
-      season.withDues(
+      season.withJobs(
         season.potString(here.course, pot),
         here.course,
-        season.duesAhead(here.course, feedOf(here)),
+        season.jobsOfCourse(here.course, here.course.to),
       ),
     ),
-  duesToday: (here) =>
-    season.duesToday(here.day, feedOf(here)).forEach(({ amounts }) => {
-      for (const one of amounts)
-        expect(one.kind === 'water' ? one.volumeL : one.dose.massG).toBeGreaterThan(0)
-    }),
-  duesAhead: (here) =>
-    season
-      .duesAhead(here.course, feedOf(here))
-      .forEach(({ dueOn }) => expect(dueOn > here.course.today).toBe(true)),
+  jobsOfCourse: ({ course, garden }) => {
+    const jobs = season.jobsOfCourse(course, course.to)
+    expect(new Set(jobs.map(({ id }) => id)).size).toBe(jobs.length)
+    for (const { amounts, minutes, dueOn, window } of jobs) {
+      expect(window.from <= dueOn || window.to >= dueOn).toBe(true)
+      expect([minutes, ...amounts.map(({ value }) => value)].every(Number.isFinite)).toBe(true)
+    }
+    expect(garden.records).toBe(course.garden.records)
+  },
+  jobsBetween: ({ garden }) => season.jobsBetween(garden, NOW, TODAY, addDays(TODAY, 14)),
+  jobsIn: ({ course }) => season.jobsIn(season.jobsOfCourse(course, TODAY), TODAY, TODAY),
+  recordsOfJob: ({ course, garden }) => {
+    for (const job of season.jobsOfCourse(course, course.to))
+      for (const record of season.recordsOfJob(garden, job, NOW, () => 'new'))
+        expect(gardens.recordSchema.safeParse(record).error).toBeUndefined()
+  },
+  isOneTap: () => season.jobKinds.forEach((kind) => season.isOneTap({ kind })),
+  isOpen: () => expect(season.isOpen({ state: 'done' })).toBe(false),
+  ruleOf: () => season.ruleOf('tie', ':', '%'),
+  rulesOf: ({ course }) => season.jobsOfCourse(course, TODAY).forEach(season.rulesOf),
+  windOf: (here) => eachPot(here, (pot) => season.windOf(here.course, pot)),
+  plantingCard: ({ garden }) =>
+    garden.plantings.forEach(({ id }) => asked(() => season.plantingCard(garden, id, TODAY))),
+  windowOf: (here) =>
+    eachPot(here, (pot) =>
+      pot.plants.forEach(({ variety, planting }) =>
+        season.windowOf(here.garden, pot, variety, planting.plantedOn),
+      ),
+    ),
+  mixWarmthOf: (here) => eachPot(here, (pot) => season.mixWarmthOf(pot)),
+  planWalk: ({ garden }) => {
+    const { minutes, waterL } = season.planWalk(garden, NOW)
+    expect(Number.isFinite(minutes) && Number.isFinite(waterL)).toBe(true)
+  },
+  walkOfJobs: ({ course, garden }) => season.walkOfJobs(garden, season.jobsOfCourse(course, TODAY)),
+  paceOf: ({ garden }) => expect(season.paceOf(garden).stopMinutes).toBeGreaterThan(0),
+  plannedDays: ({ course }) =>
+    season.plannedDays(season.jobsOfCourse(course, course.to), TODAY, 14),
+  toBuy: ({ course, garden }) => season.toBuy(garden, season.jobsOfCourse(course, course.to)),
+  toICalendar: ({ course }) => {
+    const jobs = season.jobsOfCourse(course, addDays(TODAY, 7))
+    const options = { name: 'n', now: NOW, textOf: ({ kind }: season.Job) => kind, alarms: true }
+    asked(() => season.toICalendar(jobs, options))
+  },
   crownsOf: ({ day }) =>
     season.crownsOf(day.pots).forEach(({ radiusMm }) => expect(radiusMm).toBeGreaterThan(0)),
   curveAboutToday: (here) => eachPot(here, (pot) => season.curveAboutToday(here.course, pot)),

@@ -29,7 +29,6 @@ export {
   type DaySource,
   type Sky,
   waterDues,
-  type Amount,
   type Due,
 } from './course'
 export * from './water'

@@ -59,14 +59,16 @@ const asOfNow = (draft: Garden, id: string, from?: From): Container =>
 const LAST = '9999-12-31'
 
 /**
- * Removes a pot with its plants, its feeding plan and its pin in the arrangement. Its
- * records and tests stay: what was done stays done.
+ * Removes a pot with its plants, its feeding plan, its ways and own jobs, and its pin in the
+ * arrangement. Its records and tests stay: what was done stays done.
  */
 export const removeContainer = ({ id, code }: Named): GardenEdit =>
   editOf('deleteContainer', { code }, (draft) => {
     draft.containers = without(draft.containers, id)
     draft.plantings = draft.plantings.filter(({ containerId }) => containerId !== id)
     delete draft.feedPlans[id]
+    if (draft.ways?.byContainer) delete draft.ways.byContainer[id]
+    if (draft.ownJobs) draft.ownJobs = draft.ownJobs.filter(({ containerId }) => containerId !== id)
     if (draft.arrangement)
       draft.arrangement.pins = draft.arrangement.pins.filter(
         ({ containerId }) => containerId !== id,

@@ -41,6 +41,14 @@ export const editCodes = [
   'probe',
   'closeSeason',
   'deleteRecord',
+  'jobs',
+  'snoozeJob',
+  'skipJob',
+  'switchOffJobs',
+  'takeBackJobChange',
+  'ownJob',
+  'removeOwnJob',
+  'ways',
 ] as const
 export type EditCode = (typeof editCodes)[number]
 

@@ -129,6 +129,16 @@ const made: Readonly<Record<string, (garden: Garden) => GardenEdit>> = {
     edits.keepNormals({ normals: demo.normals!, frosts: {} }, { normals: [], frosts: {} }),
   changeSettings: () => edits.changeSettings({ unitSystem: 'us', measures: { canL: 8 } }, 'Named'),
   changeWater: () => edits.changeWater(usualWater.rain),
+  doJobs: () => edits.doJobs([noon], 'K1'),
+  snoozeJob: () => edits.snoozeJob('tie:k:p:0', '2026-06-20', '2026-06-18'),
+  skipJob: () => edits.skipJob('tie:k:p:0', '2026-06-18', 'Not this year'),
+  switchOffJobs: () => edits.switchOffJobs('shake'),
+  takeBackJobChange: ({ jobChanges = [] }) =>
+    edits.takeBackJobChange(jobChanges[0] ?? { what: 'off', rule: 'none' }),
+  keepOwnJob: () => edits.keepOwnJob({ id: 'own-new', text: 'Look', every: 3, from: '2026-06-01' }),
+  removeOwnJob: ({ ownJobs = [] }) => edits.removeOwnJob(ownJobs[0] ?? { id: 'none', text: '' }),
+  changeWays: ({ containers: [pot] }) =>
+    edits.changeWays({ containerId: pot!.id }, { soilC: 16, mulch: undefined }),
 }
 
 test('every edit stands in this list', () => {

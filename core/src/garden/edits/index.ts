@@ -37,3 +37,14 @@ export {
 export { recordClosing, recordOne, recordProbe, removeRecord, type Counted } from './records'
 export { keepDay, keepNormals, takeFileDays, takeServiceDays, type ClimateTyped } from './weather'
 export { changeSettings, changeWater, type SettingsTouched } from './settings'
+export {
+  changeWays,
+  doJobs,
+  keepOwnJob,
+  removeOwnJob,
+  skipJob,
+  snoozeJob,
+  switchOffJobs,
+  takeBackJobChange,
+  type WaysAt,
+} from './jobs'

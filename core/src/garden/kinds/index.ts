@@ -2,6 +2,7 @@ import { z } from 'zod'
 import type { RecordKindRules } from './common'
 import { count } from './count'
 import { cover } from './cover'
+import { did } from './did'
 import { drained } from './drained'
 import { feed } from './feed'
 import { fill } from './fill'
@@ -81,6 +82,7 @@ const kinds = [
   label,
   remove,
   wash,
+  did,
   note,
   count,
 ] as const satisfies readonly RecordKindRules[]
@@ -110,6 +112,7 @@ export const rulesOf = Object.fromEntries(
 ) as unknown as Readonly<Record<RecordKind, RecordKindRules>>
 
 export { stockUnits } from './count'
+export { dids } from './did'
 export { feels, knuckles } from './finger'
 export { findings } from './look'
 export { mulchMaterials } from './mulch'

@@ -4,12 +4,12 @@ import type { Reason } from '../../units'
 import { EVENING_FROM_H } from '../../water'
 import type { PotToday } from './day'
 
-/** How much of what a job takes. */
-export type Amount =
+/** How much of what is due. */
+export type DueAmount =
   | { readonly kind: 'water'; readonly volumeL: number }
   | { readonly kind: 'feed'; readonly dose: FeedDose }
 
-/** Something to do at a pot: water, feed and every later job have this one shape. */
+/** Water or feed that is due at a pot: what its jobs are made of. */
 export interface Due {
   readonly kind: 'water' | 'feed'
   readonly containerId: string
@@ -20,7 +20,7 @@ export interface Due {
   /** Why it has to wait; left out where nothing holds it back. */
   readonly held?: readonly Reason[]
   /** Empty for what is due on a later day: its dose is worked out then. */
-  readonly amounts: readonly Amount[]
+  readonly amounts: readonly DueAmount[]
   /** The record to write once it is done. */
   readonly record?: UndatedRecord
 }

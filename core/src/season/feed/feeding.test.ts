@@ -18,9 +18,8 @@ import {
   potFeeding,
   potString,
   roundOf,
-  duesAhead,
-  duesToday,
-  withDues,
+  jobsOfCourse,
+  withJobs,
 } from '..'
 
 const NOW = demo.clock!
@@ -224,6 +223,8 @@ describe('the walk with its feeds', () => {
   })
 })
 
+const jobs = jobsOfCourse(course, course.to)
+
 describe('feeds to come', () => {
   test('hang on the string after today', () => {
     const feed = feedOf('t1')
@@ -231,41 +232,30 @@ describe('feeds to come', () => {
     expect(days.length).toBeGreaterThan(5)
     expect(Math.min(...days)).toBeGreaterThan(DAY)
     const pot = course.pots[at('t1')]!
-    const ahead = duesAhead(course, feedOf).filter(({ containerId }) => containerId === 't1')
+    const ahead = jobs.filter(
+      ({ kind, containerId, dueOn }) =>
+        kind === 'feed' && containerId === 't1' && dueOn > course.today,
+    )
     expect(ahead.map(({ dueOn }) => dueOn)).toEqual(days.map((day) => addDays(course.from, day)))
-    const string = withDues(potString(course, pot), course, ahead)
-    expect(string.knots.get(days[0]!)!.some(({ kind }) => kind === 'due')).toBe(true)
+    const string = withJobs(potString(course, pot), course, ahead)
+    expect(string.knots.get(days[0]!)!.some(({ kind }) => kind === 'job')).toBe(true)
     expect(string.beads).toBe(potString(course, pot).beads)
   })
 })
 
-describe('all that is due has one shape', () => {
-  const dues = duesToday(today, feedOf)
-  const of = (kind: string) => dues.filter((due) => due.kind === kind)
-  test('the water of it is what the round carries, now and in the evening', () => {
-    const litres = of('water').map(({ amounts: [one] }) =>
-      one!.kind === 'water' ? one!.volumeL : 0,
-    )
+describe('water and feed are jobs like others', () => {
+  const due = jobs.filter(({ dueOn, state }) => dueOn === course.today && state !== 'done')
+  const of = (kind: string) => due.filter((job) => job.kind === kind)
+  test('the water of them is what the round carries, now and in the evening', () => {
+    const litres = of('water').map(({ amounts: [one] }) => one!.value)
     const { carryL, laterL } = roundOf(today, 8)
     expect(litres.reduce((sum, one) => sum + one, 0)).toBeCloseTo(carryL + laterL, 9)
     expect(carryL).toBeGreaterThan(0)
   })
-  test('each says what it takes and what is written down, which the garden can read', () => {
-    expect(of('feed').length).toBeGreaterThan(0)
-    for (const { record, amounts, dueOn } of dues) {
-      expect(amounts).toHaveLength(1)
-      expect(recordSchema.safeParse({ ...record, id: 'r', at: NOW }).success).toBe(true)
-      expect(dueOn <= today.date).toBe(true)
-    }
-  })
-  test('what is held back says why, and does not hang on the string', () => {
-    const held = of('feed').filter((due) => due.held)
+  test('what is held back says why', () => {
+    const held = of('feed').filter(({ state }) => state === 'held')
     expect(held.length).toBeGreaterThan(0)
-    for (const { held: reasons } of held) expect(reasons!.length).toBeGreaterThan(0)
-    const pot = course.pots[at(held[0]!.containerId)]!
-    const string = potString(course, pot)
-    const day = daysBetween(course.from, course.today)
-    expect(withDues(string, course, held).knots.get(day)).toEqual(string.knots.get(day))
+    for (const job of held) expect(job.held!.code).toMatch(/^feed\.hold\./)
   })
 })
 

@@ -1,5 +1,4 @@
 import { quantile } from 'd3-array'
-import { rootZonePeakC } from '../../container'
 import type { Garden } from '../../garden'
 import { openDay, weatherAt, type SpotDay } from '../../place'
 import {
@@ -9,18 +8,13 @@ import {
   plantingWindow,
   type DateSpread,
   type GrowthCourse,
-  type MixWarmth,
   type Observation,
   type PlantingWindow,
   type RootRoom,
 } from '../../plant'
 import { addDays, dayOf, daysBetween, InputError, reason, type Reason } from '../../units'
-import {
-  generateWeather,
-  normalsProvenance,
-  type DayInPlace,
-  type WeatherModel,
-} from '../../weather'
+import { inSeason, midWinterOf, mixWarmthOf, springDaysOf } from './windows'
+import { generateWeather, normalsProvenance, type DayInPlace } from '../../weather'
 import {
   gardenCourse,
   type GardenCourse,
@@ -57,46 +51,6 @@ export interface YearsSpread {
 
 /** Told of the progress so often, years. */
 const TELL_EVERY = 10
-/** A large mix follows the air later (memory): days for each so many litres, and at least. */
-const LAG = { aDayForL: 25, leastDays: 1 }
-const FULL_SUN_H = 8
-/** A cool day of spring, °C, for which a wall's gain is asked. */
-const SPRING_DAY = { tempMaxC: 16, tempMinC: 8 }
-
-/** How the mix of a pot follows the air in spring. */
-function mixWarmthOf({ container, volumes }: PotCourse): MixWarmth {
-  const { meanC } = rootZonePeakC(container, { ...SPRING_DAY, sunHours: FULL_SUN_H })
-  return {
-    lagDays: Math.max(LAG.leastDays, volumes.fillVolumeL / LAG.aDayForL),
-    sunGainK: Math.max(0, meanC - (SPRING_DAY.tempMaxC + SPRING_DAY.tempMinC) / 2),
-  }
-}
-
-/** Days of a year that spring is looked at: from mid-winter, half of the year; all of it where no day is too cold. */
-const SPRING_DAYS = 200
-const WHOLE_YEAR_DAYS = 365
-/** Where even the coldest nights are as mild as this on the mean, °C, some years have no cold at all. */
-const MILD_NIGHTS_C = 8
-
-const isMild = ({ months, variables }: WeatherModel) => {
-  const row = variables.indexOf('tempMinC')
-  return months.every(({ usual }) => usual[row]!.mean >= MILD_NIGHTS_C)
-}
-
-/** The mid-winter before the spring that is asked about: this one, or in its second half the next. */
-function midWinterOf(today: string, latitudeDeg: number): string {
-  const year = Number(today.slice(0, 4))
-  if (latitudeDeg < 0) return `${year}-07-01`
-  return `${today.slice(5, 7) > '06' ? year + 1 : year}-01-01`
-}
-
-/** The first day from mid-winter on that has this month and day. */
-function inSeason(winter: string, monthDay: string | undefined): string | undefined {
-  if (monthDay === undefined) return undefined
-  const year = Number(winter.slice(0, 4))
-  return `${monthDay < winter.slice(5) ? year + 1 : year}-${monthDay}`
-}
-
 /** What the weather that may come does to one planting. */
 interface OneYear {
   readonly flowerOn: number | undefined
@@ -152,7 +106,7 @@ export function yearsSpread(
   const wanted = daysBetween(course.from, course.to) + 1
   const tomorrow = addDays(course.from, known.length)
   const winter = midWinterOf(dayOf(at), garden.place.latitudeDeg)
-  const springDays = isMild(climate.model) ? WHOLE_YEAR_DAYS : SPRING_DAYS
+  const springDays = springDaysOf(climate.model)
   const here = (days: readonly DayInPlace[]) =>
     days.map((day) => weatherAt(pot.shelter, openDay(day, garden.place)))
   const knownHere = here(known)

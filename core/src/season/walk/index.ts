@@ -2,7 +2,7 @@ export {
   beadOfDays,
   grownOn,
   potString,
-  withDues,
+  withJobs,
   type Bead,
   type Knot,
   type PotString,
@@ -16,3 +16,7 @@ export {
   type StopState,
 } from './round'
 export { feedRound, type FeedCans, type FedStop, type FeedRound } from './fedRound'
+export { plannedDays, toBuy, type PlannedDay, type ToBuy } from './days'
+export { paceOf, type Pace } from './pace'
+export { planWalk, walkOfJobs, type TakeAlong, type Walk, type WalkStop } from './planWalk'
+export { toICalendar } from './iCalendar'

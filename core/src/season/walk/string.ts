@@ -1,6 +1,7 @@
 import type { GardenRecord } from '../../garden'
 import { addDays, dayOf, daysBetween, remembered } from '../../units'
-import { sorted, type Due, type GardenCourse, type PotCourse } from '../course'
+import { sorted, type GardenCourse, type PotCourse } from '../course'
+import { isOpen, type Job } from '../jobs'
 
 /** Water of one or more days on a string. */
 export interface Bead {
@@ -14,7 +15,7 @@ export interface Bead {
 /** Something that was done, was seen, or is expected. */
 export type Knot =
   | { readonly kind: 'record'; readonly day: number; readonly record: GardenRecord }
-  | { readonly kind: 'due'; readonly day: number; readonly due: Due }
+  | { readonly kind: 'job'; readonly day: number; readonly job: Job }
   | {
       readonly kind: 'firstFlower' | 'firstRipe' | 'frost'
       readonly day: number
@@ -92,19 +93,21 @@ export const potString = (course: GardenCourse, pot: PotCourse): PotString =>
     daysBetween(course.from, course.today),
   )
 
-/** The same string with what is due, each on its day; what is overdue hangs on today, what is held back nowhere. */
-export function withDues(
+/**
+ * The same string with what is to do, each job on its day, and what was left out: the plan
+ * beside the record. Water hangs as beads, and what was done as its record.
+ */
+export function withJobs(
   string: PotString,
-  { from, today }: Pick<GardenCourse, 'from' | 'today'>,
-  dues: readonly Due[],
+  { from }: Pick<GardenCourse, 'from'>,
+  jobs: readonly Job[],
 ): PotString {
   const knots = new Map(string.knots)
-  for (const due of dues) {
-    // Water hangs as beads.
-    if (due.kind === 'water' || due.held) continue
-    const day = daysBetween(from, due.dueOn < today ? today : due.dueOn)
+  for (const job of jobs) {
+    if (job.kind === 'water' || !(isOpen(job) || job.state === 'skipped')) continue
+    const day = daysBetween(from, job.dueOn)
     if (day >= 0 && day < string.beads.length)
-      knots.set(day, [...(knots.get(day) ?? []), { kind: 'due', day, due }])
+      knots.set(day, [...(knots.get(day) ?? []), { kind: 'job', day, job }])
   }
   return { ...string, knots }
 }

@@ -1,0 +1,209 @@
+import { isFeed, stepDose, type BentStep, type FeedDose } from '../../feed'
+import { feedProductOf, feedTools } from '../../garden'
+import { addDays, dayOf, InputError, memory, practice, reason } from '../../units'
+import { dayInCourse } from './days'
+import { waterDues, type PotToday } from '../course'
+import { dosedPot, feedDays, type FeedToday } from '../feed'
+import { daysDone, doneOn, plantFacts, type PotFacts } from './facts'
+import { calciumDose } from './plantingCard'
+import type { Amount, Job } from './job'
+import { jobsOf, type Times } from './schedule'
+
+/** Less is not told as a watering, L. */
+const LEAST_L = 0.02
+
+/** The water of a pot: as recorded, for this walk and this evening, and as it is planned after today. */
+export function waterJobs(facts: PotFacts, today: PotToday, times: Times): readonly Job[] {
+  const { pot, containerId, date, day, isKnown } = facts
+  const plantingIds = pot.plants.map(({ planting }) => planting.id)
+  const one = { kind: 'water' as const, containerId, plantingIds }
+  const dues = waterDues(today, facts.today)
+  const given = daysDone(doneOn(facts, 'water'))
+  const amountOf = (volumeL: number): Amount[] => [{ what: 'L', value: volumeL }]
+  const jobOn = (
+    on: number,
+    of: string,
+    asked: { volumeL: number; isDone?: boolean; hour?: number },
+  ) =>
+    jobsOf(
+      {
+        ...one,
+        of,
+        done: asked.isDone ? [date(on)] : [],
+        next: (_last, ordinal) =>
+          ordinal === 0 && !asked.isDone ? { from: date(on), to: date(on) } : undefined,
+        details: () => ({
+          amounts: amountOf(asked.volumeL),
+          tools: ['can'],
+          minutes: 0.5 + asked.volumeL / 6,
+          reasons:
+            on === day && !asked.isDone
+              ? today.amountReasons
+              : [reason(isKnown(on) ? 'job.water.forecast' : 'job.water.usual', {}, memory)],
+          ...(asked.hour !== undefined && { hour: asked.hour }),
+        }),
+      },
+      times,
+    )
+  const recorded = given
+    .filter((on) => on >= date(0))
+    .flatMap((on) => {
+      const at = dayInCourse(facts, on)
+      return jobOn(at, on, { volumeL: pot.givenL[at] ?? 0, isDone: true })
+    })
+  const now = dues.flatMap(({ amounts, hour }) => {
+    const volumeL = amounts.reduce(
+      (sum, amount) => sum + (amount.kind === 'water' ? amount.volumeL : 0),
+      0,
+    )
+    const of = `${facts.today}-${hour === undefined ? 'now' : 'evening'}`
+    return jobOn(day, of, { volumeL, ...(hour !== undefined && { hour }) })
+  })
+  const ahead: Job[] = []
+  for (let on = day + 1; on < pot.weather.length; on++) {
+    const [morningL, eveningL] = [pot.morningL[on]!, pot.eveningL[on]!]
+    if (morningL >= LEAST_L) ahead.push(...jobOn(on, `${date(on)}-now`, { volumeL: morningL }))
+    if (eveningL >= LEAST_L)
+      ahead.push(...jobOn(on, `${date(on)}-evening`, { volumeL: eveningL, hour: 18 }))
+  }
+  return [...recorded, ...now, ...ahead]
+}
+
+/** Epsom salt as it is given by habit: a tablespoon a gallon, every three weeks (practice). */
+const EPSOM: BentStep = {
+  productId: 'epsomSalt',
+  dose: { kind: 'label', times: 1 },
+  firstDay: 21,
+  everyDays: 21,
+  strength: 1,
+}
+/** Calcium by habit again after two and four weeks (practice). */
+const CALCIUM_DAYS = [14, 28] as const
+/** What a habit missed by so much is not made up. */
+const HABIT_LATE_DAYS = 14
+
+/** Doses that a gardener gives by habit, and the days of the course from which they are due. */
+function habits(facts: PotFacts): readonly { readonly from: number; readonly dose: FeedDose }[] {
+  const { garden, base, records, day, ways } = facts
+  const [first] = plantFacts(facts).filter(({ from, endsOn }) => day >= from && day < endsOn)
+  if (!first) return []
+  const dosed = dosedPot(base)
+  const lastOf = (productId: string) =>
+    records
+      .filter((record) => record.kind === 'feed' && record.productId === productId)
+      .map(({ at }) => dayOf(at))
+      .sort()
+      .at(-1)
+  const sinceDay = (on: string) => dayInCourse(facts, on)
+  const found: { from: number; dose: FeedDose }[] = []
+  if (ways.calcium === 'at024') {
+    const [dose] = calciumDose(garden, dosed)
+    const last = lastOf('boneMeal')
+    const next = CALCIUM_DAYS.map((days) => first.from + days).find(
+      (on) => on + HABIT_LATE_DAYS >= day && (last === undefined || sinceDay(last) < on - 7),
+    )
+    if (dose && next !== undefined) found.push({ from: next, dose })
+  }
+  if (ways.epsom !== 'never') {
+    const product = feedProductOf(garden, EPSOM.productId)
+    const last = lastOf(EPSOM.productId)
+    const next = last === undefined ? first.from + EPSOM.firstDay : sinceDay(last) + EPSOM.everyDays
+    const dose = product && safely(() => stepDose(EPSOM, product, dosed, feedTools(garden)))
+    const isAsked = ways.epsom === 'threeWeeks' || !base.container.sunken
+    if (dose && isAsked) found.push({ from: Math.max(next, day - HABIT_LATE_DAYS), dose })
+  }
+  return found
+}
+
+function safely<T>(work: () => T): T | undefined {
+  try {
+    return work()
+  } catch (error) {
+    if (error instanceof InputError) return undefined
+    throw error
+  }
+}
+
+/** A dose as amounts: what is weighed, and the water it goes in. */
+const amountsOf = ({ product, massG, solution }: FeedDose): Amount[] => [
+  { what: 'g', value: massG, of: product.id },
+  ...(solution ? [{ what: 'L' as const, value: solution.volumeL, of: product.id }] : []),
+]
+
+/** Feeds: as recorded, due now by its programme and by habit, and on the days after. */
+export function feedJobs(
+  facts: PotFacts,
+  feed: FeedToday | undefined,
+  times: Times,
+): readonly Job[] {
+  const { garden, containerId, pot, day, date, records } = facts
+  const plantingIds = pot.plants.map(({ planting }) => planting.id)
+  const done = daysDone(
+    doneOn(facts, 'feed', {
+      is: ({ productId }) => isFeed(feedProductOf(garden, productId) ?? { form: 'liquid' }),
+    }),
+  )
+  const byHabit = habits(facts)
+  const dueHabits = byHabit.filter(({ from }) => from <= day)
+  const isFedToday = done.at(-1) === facts.today
+  const due = feed?.due ?? []
+  const open = due.filter(({ isHeld }) => !isHeld)
+  const isNow = (due.length > 0 || dueHabits.length > 0) && !isFedToday
+  const firstDue = due.reduce((least, { dueOn }) => (dueOn < least ? dueOn : least), facts.today)
+  const daysAhead = [
+    ...(feed ? feedDays(garden, feed, day) : []),
+    ...byHabit.filter(({ from }) => from > day).map(({ from }) => from),
+  ]
+    .filter((on) => on > day)
+    .sort((one, other) => one - other)
+  const planned = [...new Set(daysAhead)]
+  const recordedOn = (on: string): Amount[] =>
+    records.flatMap((record) =>
+      record.kind === 'feed' && dayOf(record.at) === on && record.massG !== undefined
+        ? [{ what: 'g' as const, value: record.massG, of: record.productId }]
+        : [],
+    )
+  const hold = open.length || dueHabits.length ? undefined : due[0]?.held?.[0]
+  return jobsOf(
+    {
+      kind: 'feed',
+      containerId,
+      plantingIds,
+      done,
+      next: (last, ordinal) => {
+        const ahead = ordinal - done.length
+        if (ahead < 0) return undefined
+        if (isNow && ahead === 0) return { from: firstDue, to: addDays(facts.today, 3) }
+        const after = last === undefined ? -Infinity : dayInCourse(facts, last)
+        const on = planned.find((one) => one > after)
+        return on === undefined ? undefined : { from: date(on), to: date(on + 3) }
+      },
+      details: (on, ordinal) => {
+        const isDone = ordinal < done.length
+        const isDue = isNow && ordinal === done.length
+        const doses = isDue
+          ? [...open.map(({ dose }) => dose), ...dueHabits.map(({ dose }) => dose)]
+          : []
+        return {
+          amounts: isDone ? recordedOn(on) : doses.flatMap(amountsOf),
+          tools: ['spoon', 'can'],
+          reasons: [
+            ...doses.flatMap(({ reasons }) => reasons.slice(0, 2)),
+            reason(
+              dueHabits.length && isDue && !open.length ? 'job.feed.habit' : 'job.feed.plan',
+              {},
+              practice,
+            ),
+          ],
+          cautions: isDue
+            ? open.flatMap(({ holds }) =>
+                holds.filter(({ level }) => level !== 'hold').map((one) => one.reason),
+              )
+            : [],
+          held: isDue ? hold : undefined,
+        }
+      },
+    },
+    times,
+  )
+}

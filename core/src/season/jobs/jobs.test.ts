@@ -1,0 +1,233 @@
+import { describe, expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import { demo } from '../../../test/demo'
+import { edits, type Garden, type GardenRecord, type JobChange } from '../../garden'
+import { addDays, dayOf, InputError } from '../../units'
+import { isOneTap, isOpen, jobsBetween, recordsOfJob, rulesOf, type Job, type JobKind } from '.'
+import { every, jobsOf, changesOf, once } from './schedule'
+
+const NOW = demo.clock!
+const TODAY = dayOf(NOW)
+const [FROM, TO] = [addDays(TODAY, -30), addDays(TODAY, 30)]
+const jobsIn = (garden: Garden) => jobsBetween(garden, NOW, FROM, TO)
+const jobs = jobsIn(demo)
+const due = jobs.filter(({ state }) => state === 'due')
+const after = (garden: Garden, edit: ReturnType<typeof edits.skipJob>): Garden => {
+  // These edits put whole lists in the place of others: nothing of the garden itself is changed.
+  const draft = { ...garden }
+  edit.apply(draft)
+  return draft
+}
+const newIds = () => {
+  let number = 0
+  return () => `new-${++number}`
+}
+const did = (garden: Garden, job: Job): Garden => ({
+  ...garden,
+  records: [...garden.records, ...recordsOfJob(garden, job, NOW, newIds())],
+})
+const byId = (all: readonly Job[]) => new Map(all.map((job) => [job.id, job]))
+
+describe('jobs of a garden', () => {
+  test('are the same for the same garden and moment, each with an id of its own', () => {
+    expect(jobsIn(structuredClone(demo))).toEqual(jobs)
+    expect(new Set(jobs.map(({ id }) => id)).size).toBe(jobs.length)
+  })
+  test('are told within the days asked, in order', () => {
+    const days = jobs.map(({ dueOn }) => dueOn)
+    expect(days).toEqual([...days].sort())
+    expect(days[0]! >= FROM && days.at(-1)! <= TO).toBe(true)
+  })
+  test('at most one of a kind is due for a planting at a time', () => {
+    const keys = due.map(({ kind, containerId, plantingIds }) =>
+      [kind, containerId, ...plantingIds].join(),
+    )
+    expect(new Set(keys).size).toBe(keys.length)
+  })
+  test('those to come keep their ids as days go by', () => {
+    const tomorrow = jobsBetween(demo, `${addDays(TODAY, 1)}T08:00`, FROM, TO)
+    const known = byId(tomorrow)
+    const weekly = due.filter(({ kind }) => ['lookOver', 'sideShoots', 'tie'].includes(kind))
+    expect(weekly.length).toBeGreaterThan(5)
+    // Not done today, it is due tomorrow, or on the next dry day.
+    for (const { id } of weekly) expect(known.get(id)!.dueOn > TODAY).toBe(true)
+  })
+})
+
+/** Pairs that must never be due at one pot at one time. */
+const CONTRADICTIONS: readonly (readonly [JobKind, JobKind])[] = [
+  ['coverOn', 'coverOff'],
+  ['shadeOn', 'shadeOff'],
+  ['moveIn', 'moveOut'],
+  ['coverOn', 'moveIn'],
+  ['mulch', 'topUp'],
+  ['topUp', 'unroll'],
+  ['plant', 'sideShoots'],
+  ['plant', 'pick'],
+  ['pullOut', 'plant'],
+  ['pullOut', 'recharge'],
+  ['pullOut', 'support'],
+  ['pullOut', 'sideShoots'],
+]
+
+describe('nothing contradicts', () => {
+  const days = [0, 12, 24, 40, 60, 90, 130].map((after) => `${addDays(TODAY, after - 40)}T08:00`)
+  test.each(days)('on %s', (now) => {
+    const all = jobsBetween(demo, now, dayOf(now), dayOf(now)).filter(
+      ({ state }) => state === 'due',
+    )
+    const at = new Map<string, Set<JobKind>>()
+    for (const { containerId, kind } of all) {
+      const key = containerId ?? ''
+      at.set(key, (at.get(key) ?? new Set()).add(kind))
+    }
+    for (const kinds of at.values())
+      for (const [one, other] of CONTRADICTIONS)
+        expect(kinds.has(one) && kinds.has(other)).toBe(false)
+  })
+  test('no feed goes on a pot that is dry and gets no water, nor on a salty one: it is held, and says why', () => {
+    const feeds = jobs.filter(
+      ({ kind, state, dueOn }) => kind === 'feed' && dueOn === TODAY && state !== 'done',
+    )
+    for (const { state, held } of feeds) expect(state === 'held').toBe(held !== undefined)
+    expect(feeds.some(({ state }) => state === 'held')).toBe(true)
+  })
+})
+
+describe('every job can be done, left out, put off, turned off, and found again', () => {
+  const oneOfEach = [...new Map(jobs.filter(isOpen).map((job) => [job.kind, job])).values()]
+  test('the demo has many kinds to try', () => expect(oneOfEach.length).toBeGreaterThan(10))
+  test.each(oneOfEach.filter(isOneTap).map((job) => [job.kind, job] as const))(
+    '%s',
+    (_kind, job) => {
+      const done = did(demo, job)
+      const records = done.records.slice(demo.records.length)
+      expect(records.length + Number(job.kind === 'feed' && !job.amounts.length)).toBeGreaterThan(0)
+      if (job.dueOn <= TODAY && records.length && job.kind !== 'plant') {
+        const now = jobsIn(done).find(({ id }) => id === job.id)
+        // What weather asked for is over once it is done; all else stands as done.
+        if (now) expect(now.state === 'done' || job.kind === 'water').toBe(true)
+      }
+      const skipped = after(demo, edits.skipJob(job.id, TODAY, 'Not now'))
+      if (job.kind !== 'water') expect(byId(jobsIn(skipped)).get(job.id)?.state).toBe('skipped')
+      const until = addDays(job.dueOn > TODAY ? job.dueOn : TODAY, 3)
+      const snoozed = after(demo, edits.snoozeJob(job.id, until, TODAY))
+      const put = byId(jobsIn(snoozed)).get(job.id)
+      if (put && put.state !== 'done') expect([put.state, put.dueOn]).toEqual(['later', until])
+      const [change] = snoozed.jobChanges!
+      expect(jobsIn(after(snoozed, edits.takeBackJobChange(change!)))).toEqual(jobs)
+      for (const rule of rulesOf(job)) {
+        const off = jobsIn(after(demo, edits.switchOffJobs(rule)))
+        expect(off.some((one) => isOpen(one) && one.id === job.id)).toBe(false)
+        expect(off.filter(({ state }) => state === 'done').length).toBe(
+          jobs.filter(({ state }) => state === 'done').length,
+        )
+      }
+    },
+  )
+  test('one record changes only what it bears on: jobs of its own pot', () => {
+    const tied = due.find(({ kind }) => kind === 'lookOver')!
+    const others = (all: readonly Job[]) =>
+      all.filter(({ containerId }) => containerId !== tied.containerId)
+    expect(others(jobsIn(did(demo, tied)))).toEqual(others(jobs))
+  })
+  test('a record never disappears: whatever was recorded of a kind stands as done', () => {
+    const looks = demo.records.filter(
+      (record: GardenRecord) =>
+        record.kind === 'prune' && dayOf(record.at) >= FROM && dayOf(record.at) <= TODAY,
+    )
+    expect(looks.length).toBeGreaterThan(0)
+    for (const { at, containerId } of looks)
+      expect(
+        jobs.some(
+          (job) =>
+            job.state === 'done' && job.containerId === containerId && job.dueOn === dayOf(at),
+        ),
+      ).toBe(true)
+  })
+  test('none is put off into the past', () =>
+    expect(() => edits.snoozeJob(jobs[0]!.id, TODAY, TODAY)).toThrow(InputError))
+})
+
+describe('a schedule', () => {
+  const times = (changes: readonly JobChange[] = [], today = '2026-06-18') => ({
+    today,
+    to: '2026-08-31',
+    changes: changesOf(changes),
+  })
+  const weekly = (done: readonly string[] = []) => ({
+    kind: 'tie' as const,
+    containerId: 'k',
+    plantingId: 'p',
+    plantingIds: ['p'],
+    done,
+    next: every(7, { from: '2026-05-01', to: '2026-08-31' }),
+    details: () => ({}),
+  })
+  const date = fc.integer({ min: 0, max: 47 }).map((days) => addDays('2026-05-01', days))
+  test('however much was missed, one is due, and the rest follow from it', () => {
+    fc.assert(
+      fc.property(fc.array(date, { maxLength: 6 }), (dates) => {
+        const done = [...new Set(dates)].sort()
+        const all = jobsOf(weekly(done), times())
+        expect(all.filter(({ state }) => state === 'done').map(({ dueOn }) => dueOn)).toEqual(done)
+        expect(all.filter(({ state }) => state === 'due').length).toBeLessThanOrEqual(1)
+        const open = all.filter(isOpen).map(({ dueOn }) => dueOn)
+        open.slice(1).forEach((on, index) => expect(on).toBe(addDays(open[index]!, 7)))
+        expect(new Set(all.map(({ id }) => id)).size).toBe(all.length)
+      }),
+    )
+  })
+  test('a job done has the id under which it was due', () => {
+    const [next] = jobsOf(weekly(), times())
+    const [done] = jobsOf(weekly(['2026-06-18']), times())
+    expect([next!.id, next!.state]).toEqual(['tie:k:p:0', 'due'])
+    expect([done!.id, done!.state]).toEqual(['tie:k:p:0', 'done'])
+  })
+  test('left out, it comes again a week after', () => {
+    const all = jobsOf(weekly(), times([{ jobId: 'tie:k:p:0', what: 'skip', on: '2026-06-18' }]))
+    expect(all.slice(0, 2).map(({ state, dueOn }) => [state, dueOn])).toEqual([
+      ['skipped', '2026-06-18'],
+      ['later', '2026-06-25'],
+    ])
+  })
+  test('put off into the past is due today', () =>
+    expect(
+      jobsOf(weekly(), times([{ jobId: 'tie:k:p:0', what: 'snooze', until: '2026-06-01' }]))[0]!
+        .dueOn,
+    ).toBe('2026-06-18'))
+  test('once is once, and what lapses is not asked for late', () => {
+    const lapsed = {
+      ...weekly(),
+      lapses: true,
+      next: once({ from: '2026-05-01', to: '2026-05-10' }),
+    }
+    expect(jobsOf(lapsed, times())).toEqual([])
+    expect(jobsOf({ ...lapsed, lapses: false }, times())).toHaveLength(1)
+  })
+})
+
+describe('jobs of one’s own', () => {
+  const own = (job: Partial<NonNullable<Garden['ownJobs']>[number]>): readonly Job[] =>
+    jobsBetween(
+      { ...demo, ownJobs: [{ id: 'o', text: 'Check the tank', ...job }] },
+      NOW,
+      TODAY,
+      addDays(TODAY, 20),
+    ).filter(({ kind }) => kind === 'own')
+  test('every so many days, with its own words, up to its end', () => {
+    const days = own({ every: 5, from: TODAY, until: addDays(TODAY, 12) })
+    expect(days.map(({ dueOn }) => dueOn)).toEqual([0, 5, 10].map((after) => addDays(TODAY, after)))
+    expect(days[0]!.own!.text).toBe('Check the tank')
+  })
+  test('on a day, or when the weather is so', () => {
+    expect(own({ on: addDays(TODAY, 3) }).map(({ dueOn }) => dueOn)).toEqual([addDays(TODAY, 3)])
+    const hottest = Math.max(
+      ...demo.weather.filter(({ date }) => date >= TODAY).map(({ tempMaxC }) => tempMaxC),
+    )
+    expect(own({ when: { what: 'tempMaxC', is: 'above', value: hottest + 1 } })).toEqual([])
+    expect(own({ when: { what: 'tempMaxC', is: 'above', value: hottest - 0.1 } })).toHaveLength(1)
+  })
+  test('that begin when they have ended never come', () =>
+    expect(own({ every: 1, from: addDays(TODAY, 5), until: addDays(TODAY, 2) })).toEqual([]))
+})
