@@ -18,6 +18,12 @@ export const views = [
   },
   { path: '/line-up', name: 'lineUp', group: 'now', component: LineUpView },
   {
+    path: '/days',
+    name: 'days',
+    group: 'now',
+    component: fetched(() => import('./views/DaysView/DaysView.vue')),
+  },
+  {
     path: '/place',
     name: 'place',
     group: 'plan',
@@ -46,6 +52,12 @@ export const views = [
     name: 'water',
     group: 'plan',
     component: fetched(() => import('./views/WaterView/WaterView.vue')),
+  },
+  {
+    path: '/ways',
+    name: 'ways',
+    group: 'plan',
+    component: fetched(() => import('./views/WaysView/WaysView.vue')),
   },
   {
     path: '/book',
@@ -79,6 +91,16 @@ export const router = createRouter({
       path: '/pot/:id',
       name: 'pot',
       component: fetched(() => import('./views/PotView/PotView.vue')),
+    },
+    {
+      path: '/days/week',
+      name: 'week',
+      component: fetched(() => import('./views/DaysView/WeekSheet.vue')),
+    },
+    {
+      path: '/days/labels',
+      name: 'labels',
+      component: fetched(() => import('./views/DaysView/PotLabels.vue')),
     },
     { path: '/:rest(.*)*', redirect: '/line-up' },
   ],

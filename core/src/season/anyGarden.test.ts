@@ -238,6 +238,12 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
   isOneTap: () => season.jobKinds.forEach((kind) => season.isOneTap({ kind })),
   isOpen: () => expect(season.isOpen({ state: 'done' })).toBe(false),
   ruleOf: () => season.ruleOf('tie', ':', '%'),
+  ruleNames: () =>
+    expect(season.ruleNames(season.ruleOf('tie', 'a:b', '%3A'))).toEqual({
+      kind: 'tie',
+      containerId: 'a:b',
+      plantingId: '%3A',
+    }),
   rulesOf: ({ course }) => season.jobsOfCourse(course, TODAY).forEach(season.rulesOf),
   windOf: (here) => eachPot(here, (pot) => season.windOf(here.course, pot)),
   plantingCard: ({ garden }) =>

@@ -9,8 +9,8 @@ import {
   own,
   potOnDay,
   potString,
-  withDues,
-  type Due,
+  withJobs,
+  type Job,
   type GardenCourse,
   type PotCourse,
   type UnitSystem,
@@ -36,7 +36,7 @@ const props = defineProps<{
   /** Words for each pot, by its id: its plants, and the whole for a screen reader. */
   words: Readonly<Record<string, { plants: string; whole: string }>>
   /** What is due at each pot, by its id. */
-  dues?: ReadonlyMap<string, readonly Due[]> | undefined
+  jobs?: ReadonlyMap<string, readonly Job[]> | undefined
   label: string
   litresOf: (litres: number) => string
   tempWords: (tempC: number) => string
@@ -109,7 +109,7 @@ watch(
 )
 
 const stringOf = (pot: PotCourse) =>
-  withDues(potString(props.course, pot), props.course, props.dues?.get(pot.container.id) ?? [])
+  withJobs(potString(props.course, pot), props.course, props.jobs?.get(pot.container.id) ?? [])
 const columns = computed(() =>
   layout.value.pots.map((placed, index) => ({
     ...placed,

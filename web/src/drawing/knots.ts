@@ -42,6 +42,9 @@ const DRAWN = {
   trouble: { d: DIAMOND, kind: 'knot-trouble', isLeft: false },
 } as const satisfies Record<Mark, Omit<KnotMark, 'word'>>
 
+/** Done at every other visit: a knot, and no word. */
+const QUIET: readonly GardenRecord['kind'][] = ['look', 'weed', 'shake']
+
 function recordMark(record: GardenRecord): KnotMark {
   const drawn = DRAWN[kindsShown[record.kind].mark]
   // What was felt or measured stands beside the string without a word.
@@ -51,6 +54,7 @@ function recordMark(record: GardenRecord): KnotMark {
       ...(record.kind === 'finger' && { d: fingerMark(record.feel) }),
       word: undefined,
     }
+  if (QUIET.includes(record.kind)) return { ...drawn, word: undefined }
   const word = record.kind === 'sign' ? `string.sign.${record.sign}` : `string.kind.${record.kind}`
   return { ...drawn, word }
 }
@@ -58,11 +62,11 @@ function recordMark(record: GardenRecord): KnotMark {
 /** What is expected and was not seen is drawn in dashes, before today and after it. */
 export function knotMark(knot: Knot): KnotMark {
   if (knot.kind === 'record') return recordMark(knot.record)
-  if (knot.kind === 'due')
+  if (knot.kind === 'job')
     return {
-      d: DIAMOND,
+      d: knot.job.state === 'skipped' ? SKIPPED : DIAMOND,
       kind: 'knot-open',
-      word: `string.kind.${knot.due.kind}`,
+      word: knot.job.state === 'skipped' ? undefined : `string.job.${knot.job.kind}`,
       isLeft: false,
     }
   const d = { firstFlower: FLOWER, firstRipe: FRUIT, frost: FROST }[knot.kind]

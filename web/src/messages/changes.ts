@@ -42,5 +42,13 @@ export const changeWords = {
   product: '{name} kept.',
   removeProduct: '{name} removed.',
   water: 'Your water kept.',
+  jobs: '{code}: recorded.',
+  snoozeJob: 'Put off.',
+  skipJob: 'Left out this once.',
+  switchOffJobs: 'Turned off: find it under Coming days.',
+  takeBackJobChange: 'Asked for again.',
+  ownJob: '“{name}” saved.',
+  removeOwnJob: '“{name}” removed.',
+  ways: 'Your ways are saved.',
   record: wordsOfKinds('recorded'),
 } satisfies Record<EditCode | 'import', string> & { record: Record<string, string> }

@@ -125,5 +125,11 @@ export const faults = {
   meant: '{value}?',
   aboveZero: 'This must be more than zero.',
   refused: 'This was not kept. {field}: {why}',
+  required: 'This is needed.',
+  oneRule: 'Choose one: every so many days, on one day, or by the weather.',
+  endsBeforeBegins: 'It ends before it begins ({given}).',
+  snoozePast: 'Put it off to a day that is still to come, not to {given}.',
+  emptyCalendar: 'There is no job to put into a calendar.',
+  unknownPlanting: 'This planting is not there any more.',
   gone: 'This has been removed in the meantime, perhaps in another window. Nothing was kept.',
 }

@@ -10,6 +10,9 @@ import { waterReasons } from './reasons/water'
 import { weatherReasons } from './reasons/weather'
 import { feedReasons } from './reasons/feed'
 import { seasonReasons } from './reasons/season'
+import { jobReasons } from './reasons/jobs'
+import { jobWords } from './views/jobs'
+import { wayWords } from './views/ways'
 import { roundWords } from './views/round'
 import { waterWords } from './views/water'
 import { weatherWords } from './views/weather'
@@ -29,6 +32,8 @@ import { happenedWords } from './views/happened'
 export const laterWords = {
   ...productNames,
   ...roundWords,
+  ...jobWords,
+  ...wayWords,
   ...waterWords,
   ...weatherWords,
   ...placeWords,
@@ -55,5 +60,6 @@ export const laterWords = {
     ...weatherReasons,
     ...feedReasons,
     ...seasonReasons,
+    ...jobReasons,
   },
 }

@@ -9,7 +9,7 @@ const listed = (...parts: readonly (string | false | undefined)[]): string =>
 type ChangeKind =
   | ('fill' | 'topUp' | 'recharge' | 'unroll' | 'mulch' | 'move' | 'shade' | 'cover' | 'support')
   | ('prune' | 'tie' | 'shake' | 'weed' | 'wash' | 'secure' | 'spray' | 'flush' | 'remove')
-  | ('label' | 'look' | 'measurePh' | 'rootShoot')
+  | ('label' | 'look' | 'measurePh' | 'rootShoot' | 'did')
 
 const done = (name: string, onString: string, recorded: string) => ({
   words: { name, onString, recorded: `{code}: ${recorded} recorded.` },
@@ -99,6 +99,10 @@ export const changesShown: { readonly [K in ChangeKind & RecordKind]: KindShown<
     words: { name: 'Taken out', onString: 'taken out', recorded: '{code}: taken out, recorded.' },
     told: ({ why, movedTo }, { t, pot }) =>
       listed(t(`removal.${why}`), movedTo !== undefined && pot(movedTo)),
+  },
+  did: {
+    ...done('Done', 'done', 'job'),
+    told: ({ what, text }, { t }) => text ?? t(`did.${what}`),
   },
   label: {
     ...done('Labelled', 'labelled', 'label'),

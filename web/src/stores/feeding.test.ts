@@ -3,9 +3,10 @@ import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globa
 import 'fake-indexeddb/auto'
 import { IDBFactory } from 'fake-indexeddb'
 import { createPinia, setActivePinia } from 'pinia'
-import { edits, shelfStock } from '@rimbo/core'
+import { edits, isOpen, shelfStock } from '@rimbo/core'
 import { useFeedingStore } from './feeding'
 import { useGardenStore } from './garden'
+import { useJobsStore } from './jobs'
 import { useTodayStore } from './today'
 
 const demoText = readFileSync(
@@ -137,7 +138,9 @@ describe('the feeding store', () => {
     expect(after.pot.givenL).toBeCloseTo(volumeL, 9)
   })
   test('days ahead are after today, today’s own first where a feed is due', () => {
-    const feedsOf = (id: string) => feeding.dues.get(id)!.filter(({ kind }) => kind === 'feed')
+    const jobs = useJobsStore()
+    const feedsOf = (id: string) =>
+      jobs.byContainer.get(id)!.filter((job) => job.kind === 'feed' && isOpen(job))
     const { date } = useTodayStore().today!
     const [first, second] = feedsOf('f2')
     expect(first!.dueOn <= date && !first!.held).toBe(true)
@@ -148,7 +151,8 @@ describe('the feeding store', () => {
   test('another plan changes what is due at once', async () => {
     await garden.edit(edits.stopFeeding({ id: 'f2', code: 'F2' }))
     expect(feeding.byContainer.get('f2')!.due).toEqual([])
-    expect(feeding.dues.get('f2')?.filter(({ kind }) => kind === 'feed') ?? []).toEqual([])
+    const open = useJobsStore().byContainer.get('f2')!.filter(isOpen)
+    expect(open.filter(({ kind }) => kind === 'feed')).toEqual([])
     expect(feeding.walk!.stops.find(({ stop }) => stop.pot.container.id === 'f2')!.due).toEqual([])
   })
 })

@@ -1,16 +1,13 @@
 import { defineStore, storeToRefs } from 'pinia'
 import { computed, shallowRef, watch } from 'vue'
-import { group } from 'd3'
 import {
-  duesAhead,
-  duesToday,
   feedRound,
   feedToday,
   feedTools,
   potFeeding,
-  type Due,
   type FeedRound,
   type FeedToday,
+  type GardenCourse,
   type Stop,
 } from '@rimbo/core'
 import { useGardenStore } from './garden'
@@ -24,6 +21,8 @@ export const useFeedingStore = defineStore('feeding', () => {
   /** The walk that feeds are told for: those of a garden just opened are worked out pot by pot. */
   const fed = shallowRef<typeof walked.value>()
   let workedOutFor: string | undefined
+  /** More that is worked out pot by pot, by whoever needs it. */
+  const warm = shallowRef<(course: GardenCourse) => unknown>()
   watch(
     walked,
     async (now) => {
@@ -32,7 +31,10 @@ export const useFeedingStore = defineStore('feeding', () => {
         workedOutFor = course.garden.id
         await turnByTurn((index) => {
           const pot = course.pots[index]
-          if (pot) potFeeding(course, pot)
+          if (pot) {
+            potFeeding(course, pot)
+            warm.value?.({ ...course, pots: [pot] })
+          }
           return index + 1 < course.pots.length
         }).catch(() => undefined) // What cannot be worked out is told by the view that asks for it.
       }
@@ -55,15 +57,5 @@ export const useFeedingStore = defineStore('feeding', () => {
   const walk = computed<FeedRound | undefined>(
     () => fed.value && garden.value && feedRound(fed.value.round, feedOf, feedTools(garden.value)),
   )
-  /** All that is due, today and ahead, by the pot it is due at. */
-  const dues = computed<ReadonlyMap<string, readonly Due[]>>(() => {
-    if (!fed.value) return new Map()
-    const { course, today } = fed.value
-    const feed = (id: string) => byContainer.value.get(id)
-    return group(
-      [...duesToday(today, feed), ...duesAhead(course, feed)],
-      ({ containerId }) => containerId,
-    )
-  })
-  return { byContainer, walk, dues }
+  return { fed, byContainer, walk, warm }
 })

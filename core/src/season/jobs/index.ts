@@ -2,6 +2,7 @@ export {
   isOpen,
   jobKinds,
   jobTools,
+  ruleNames,
   ruleOf,
   rulesOf,
   type Amount,

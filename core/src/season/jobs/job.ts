@@ -153,3 +153,22 @@ export const minutesOf = (kind: JobKind): number => MINUTES[kind]
 /** Whether a job is still to be done. */
 export const isOpen = ({ state }: Pick<Job, 'state'>): boolean =>
   state === 'due' || state === 'held' || state === 'later'
+
+const KINDS: ReadonlySet<string> = new Set(jobKinds)
+const whole = (text: string | undefined) =>
+  text === undefined || text === '' ? undefined : text.replaceAll('%3A', ':').replaceAll('%25', '%')
+
+/** What a rule, or the id of a job, speaks of; nothing is known of one that no job has. */
+export function ruleNames(rule: string): {
+  readonly kind?: JobKind
+  readonly containerId?: string
+  readonly plantingId?: string
+} {
+  const [kind, container, planting] = rule.split(':')
+  const [containerId, plantingId] = [whole(container), whole(planting)]
+  return {
+    ...(kind !== undefined && KINDS.has(kind) && { kind: kind as JobKind }),
+    ...(containerId !== undefined && { containerId }),
+    ...(plantingId !== undefined && { plantingId }),
+  }
+}

@@ -50,8 +50,9 @@ const standingJobs = rememberedBy('pot', (asked: PotAsked): readonly Job[] => {
     if (plantedOn(plant) !== undefined) return [plant]
     // What is to be planted grows from the day on which it can be.
     const goesIn = nursery[index]!.find(({ kind }) => kind === 'plant')
-    if (!goesIn || goesIn.dueOn <= today) return []
-    return [{ ...plant, from: Math.max(plant.from, daysBetween(from, goesIn.dueOn)) }]
+    if (!goesIn) return []
+    const inOn = daysBetween(from, goesIn.dueOn) + (goesIn.dueOn <= today ? 1 : 0)
+    return [{ ...plant, from: Math.max(plant.from, inOn) }]
   })
   return [
     ...nursery.flat(),

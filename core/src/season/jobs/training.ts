@@ -139,6 +139,8 @@ export function trainingJobs(facts: PlantFacts, times: Times): readonly Job[] {
     {
       ...one,
       kind: 'tip',
+      // Past the next height, the first is past too.
+      lapses: true,
       until: date(ends - TIPS_END_DAYS),
       done: pruned('tip').slice(0, TIPS_MM.length),
       next: onDry((last, ordinal) => {
@@ -146,7 +148,8 @@ export function trainingJobs(facts: PlantFacts, times: Times): readonly Job[] {
         if (heightMm === undefined) return undefined
         const tall = dayTall(facts, heightMm)
         const at = Math.max(tall, last === undefined ? 0 : dayInCourse(facts, last) + WEEK)
-        return tall < growth.days ? between(at, at + TIP_WINDOW_DAYS) : undefined
+        const by = Math.max(at + TIP_WINDOW_DAYS, dayTall(facts, heightMm + TIPS_MM[0]) - 1)
+        return tall < growth.days ? between(at, by) : undefined
       }, 4),
       details: (on, ordinal) => ({
         amounts: [{ what: 'mm', value: TIPS_MM[Math.min(ordinal, 1)]! }],

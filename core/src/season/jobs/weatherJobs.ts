@@ -34,7 +34,7 @@ export function weatherJobs(
 ): readonly Job[] {
   const { base, pot, containerId, date, day, weatherOn, isKnown } = facts
   const plants = all.filter(({ endsOn }) => day < endsOn)
-  const here = plants.filter(({ from }) => day >= from - 1)
+  const here = plants.filter(({ from }) => day >= from)
   const plantingIds = pot.plants.map(({ planting }) => planting.id)
   const { isIndoors, shadeShare, cover } = base.state
   const peppers = here.filter(({ variety }) => variety.crop === 'pepper')

@@ -25,6 +25,8 @@ export interface ToBuy {
   /** The first job that needs it. */
   readonly kind: Job['kind']
   readonly neededOn: string
+  /** Of a support, how long. */
+  readonly lengthMm?: number
   /** Of a feed, what is on the shelf, g. */
   readonly leftG?: number
 }
@@ -57,6 +59,7 @@ export function toBuy(garden: Garden, jobs: readonly Job[]): readonly ToBuy[] {
       const value = (before?.amount.value ?? 0) + amount.value
       needed.set(key, {
         amount: { ...amount, value },
+        ...(lengthMm !== undefined && { lengthMm }),
         kind: before?.kind ?? kind,
         neededOn: before && before.neededOn < dueOn ? before.neededOn : dayOf(dueOn),
       })

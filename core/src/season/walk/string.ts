@@ -93,6 +93,11 @@ export const potString = (course: GardenCourse, pot: PotCourse): PotString =>
     daysBetween(course.from, course.today),
   )
 
+/** Done at every other visit: they would cover the string, and the coming days tell them. */
+const NOT_HUNG: ReadonlySet<Job['kind']> = new Set([
+  ...(['water', 'lookOver', 'weed', 'shake', 'fingerTest', 'weigh', 'turn'] as const),
+])
+
 /**
  * The same string with what is to do, each job on its day, and what was left out: the plan
  * beside the record. Water hangs as beads, and what was done as its record.
@@ -104,7 +109,7 @@ export function withJobs(
 ): PotString {
   const knots = new Map(string.knots)
   for (const job of jobs) {
-    if (job.kind === 'water' || !(isOpen(job) || job.state === 'skipped')) continue
+    if (NOT_HUNG.has(job.kind) || !(isOpen(job) || job.state === 'skipped')) continue
     const day = daysBetween(from, job.dueOn)
     if (day >= 0 && day < string.beads.length)
       knots.set(day, [...(knots.get(day) ?? []), { kind: 'job', day, job }])

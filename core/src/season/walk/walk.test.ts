@@ -49,14 +49,16 @@ describe('the walk', () => {
       expect([leftG, amount.value > 0]).toEqual([0, true])
   })
   test('its stops take as long as they took on past walks', () => {
-    const slow = demo.containers.flatMap(({ id: containerId }, index) => ({
-      id: `slow-${index}`,
-      at: `2031-06-01T${String(6 + Math.floor(index / 10)).padStart(2, '0')}:${String((index % 10) * 6).padStart(2, '0')}`,
-      containerId,
-      kind: 'look' as const,
-    }))
+    const slow = ['2031-06-01', '2031-06-02'].flatMap((date) =>
+      demo.containers.map(({ id: containerId }, index) => ({
+        id: `slow-${date}-${index}`,
+        at: `${date}T${String(6 + Math.floor(index / 10)).padStart(2, '0')}:${String((index % 10) * 6).padStart(2, '0')}`,
+        containerId,
+        kind: 'look' as const,
+      })),
+    )
     expect(paceOf({ records: slow }).stopMinutes).toBe(6)
-    expect(paceOf({ records: [] }).stopCount).toBe(0)
+    expect(paceOf({ records: [] }).walkCount).toBe(0)
   })
   test('days to come have each job once', () => {
     const planned = plannedDays(jobs, TODAY, 15).flatMap((day) => day.jobs)

@@ -26,6 +26,9 @@ export const fitReasons = {
       none: 'Needs none.',
       stake:
         'A stake or string of {stakeMm}, a quarter metre of a stake in the mix, set at planting.',
+      twoCages: 'Two cages, one upside down on the other, and a stake of {stakeMm}.',
+      string: 'A string from overhead, {stakeMm}: no stake holds in this depth of mix.',
+      net: 'A net to grow through.',
       shortStake: 'A stake of {stakeMm}: peppers break in wind.',
       cage: 'A cage, or a stake of {stakeMm}, set at planting.',
     },

@@ -14,6 +14,8 @@ export const appWords = {
   group: { now: 'Now', plan: 'Plan', keep: 'Keep', more: 'More', all: 'All' },
   view: {
     round: 'Round',
+    days: 'Coming days',
+    ways: 'Ways',
     lineUp: 'Line-up',
     place: 'Place',
     fit: 'Fit',

@@ -22,6 +22,9 @@ export const fitWords = {
       support: {
         none: 'none needed',
         stake: 'stake or string, {stakeMm}',
+        twoCages: 'two cages and a stake, {stakeMm}',
+        string: 'string, {stakeMm}',
+        net: 'net',
         shortStake: 'stake, {stakeMm}',
         cage: 'cage, or stake, {stakeMm}',
       },

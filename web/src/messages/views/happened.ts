@@ -116,5 +116,11 @@ export const happenedWords = {
     failed: 'It failed',
     moved: 'Moved to another pot',
   },
-  finding: { nothing: 'nothing', something: 'something' },
+  did: {
+    hardenOff: 'stood out to harden off',
+    turn: 'turned a quarter',
+    lastFeed: 'stopped feeding',
+    own: 'own job',
+  },
+  finding: { nothing: 'all well', something: 'something' },
 }

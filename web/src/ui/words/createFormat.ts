@@ -58,6 +58,7 @@ const SUFFIXES: readonly [
   [/KnPerM2$/, 'areaLoad'],
   [/KnPerM$/, 'lineLoad'],
   [/WaterMm$/, 'waterDepth'],
+  [/MS$/, 'speed'],
   [/Mm$/, 'length'],
   [/M2$/, 'area'],
   [/GL$/, 'perLitre'],

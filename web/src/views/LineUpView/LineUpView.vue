@@ -10,6 +10,7 @@ import { allWords, withWords } from '../../i18n'
 import { lazily, load, LoadError, reportMissing } from '../../loading'
 import LineUpDrawing from '../../drawing/LineUpDrawing.vue'
 import type { useFeedingStore } from '../../stores/feeding'
+import type { useJobsStore } from '../../stores/jobs'
 import { useGardenStore } from '../../stores/garden'
 import { useChosenStore } from '../../stores/chosen'
 import { useTodayStore } from '../../stores/today'
@@ -38,18 +39,22 @@ watch(selectedId, (id) => {
   if (id) chosenId.value = id
 })
 const { shownDate, isOtherDay, rowKind, shownWords, rowWords } = useShownDay()
-/** Feeds come once the pots are drawn: the first screen does not wait for them. */
+/** Feeds and jobs come once the pots are drawn: the first screen does not wait for them. */
 const feeding = shallowRef<ReturnType<typeof useFeedingStore>>()
-async function bringFeeds(): Promise<void> {
+const jobs = shallowRef<ReturnType<typeof useJobsStore>>()
+async function bringMore(): Promise<void> {
   try {
-    const { useFeedingStore } = await load(() => import('../../stores/feeding'))
-    feeding.value = useFeedingStore()
+    const [feeds, ofJobs] = await load(() =>
+      Promise.all([import('../../stores/feeding'), import('../../stores/jobs')]),
+    )
+    jobs.value = ofJobs.useJobsStore()
+    feeding.value = feeds.useFeedingStore()
   } catch (error) {
     if (!(error instanceof LoadError)) throw error
-    reportMissing(feeding, () => void bringFeeds())
+    reportMissing(feeding, () => void bringMore())
   }
 }
-onMounted(bringFeeds)
+onMounted(bringMore)
 /** With what feeds are dissolved in, once they are known. */
 const carried = computed(() => feeding.value?.walk)
 const fedCount = computed(
@@ -198,7 +203,7 @@ async function move(container: Container, by: -1 | 1): Promise<void> {
         :system="system"
         :selected-id="selectedId"
         :words="words"
-        :dues="feeding?.dues"
+        :jobs="jobs?.byContainer"
         :label="t('lineUp.drawing', { space: space?.name ?? '' })"
         @select="select"
       />

@@ -1,8 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { Back, CopyDocument, Delete, Edit, Right } from '@element-plus/icons-vue'
 import { innerSizeMm, judgeLabel, standingRimMm, type Garden, type PotToday } from '@rimbo/core'
+import { useJobsStore } from '../../stores/jobs'
+import { useTodayStore } from '../../stores/today'
 import SectionFigure from '../../drawing/SectionFigure.vue'
 import { useFormat } from '../../ui/words/format'
 import { useNames } from '../../ui/words/names'
@@ -12,6 +15,8 @@ import PotChecks from './PotChecks.vue'
 import VolumeFacts from './VolumeFacts.vue'
 import PushButton from '../../ui/fields/PushButton.vue'
 import RecordHere from '../../records/RecordHere.vue'
+import PotJobs from '../../jobs/PotJobs.vue'
+import WindRow from '../../jobs/WindRow.vue'
 
 /** Everything known of one pot today, each number with its reasons. */
 const props = defineProps<{ garden: Garden; pot: PotToday }>()
@@ -29,7 +34,13 @@ const { water, length, share } = useFormat()
 const { varietyName, recipeName } = useNames()
 const { waterWords, wholeWords } = usePotWords()
 
+const { todayByContainer } = storeToRefs(useJobsStore())
+const { course } = storeToRefs(useTodayStore())
+
 const container = computed(() => props.pot.container)
+const courseOf = computed(() =>
+  course.value?.pots.find((one) => one.container.id === container.value.id),
+)
 const finding = computed(
   () =>
     container.value.label && judgeLabel(container.value.label, props.pot.volumes.labelledVolumeL),
@@ -109,6 +120,8 @@ const copies = ref(1)
         </tr>
       </tbody>
     </table>
+    <PotJobs :jobs="todayByContainer.get(container.id) ?? []" />
+    <WindRow v-if="course && courseOf" :course="course" :pot="courseOf" />
     <PotChecks :garden="garden" :pot="pot" />
     <details class="pot-happened">
       <summary>{{ t('happened.title') }}</summary>

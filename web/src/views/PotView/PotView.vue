@@ -12,6 +12,8 @@ import SwitchButtons from '../../ui/fields/SwitchButtons.vue'
 import PlantFacts from './PlantFacts.vue'
 import PlantSightings from './PlantSightings.vue'
 import RecordHere from '../../records/RecordHere.vue'
+import PotJobs from '../../jobs/PotJobs.vue'
+import WindRow from '../../jobs/WindRow.vue'
 import StringWords from './StringWords.vue'
 import YearsTable from './YearsTable.vue'
 import { usePotPage } from './usePotPage'
@@ -20,7 +22,7 @@ import PushButton from '../../ui/fields/PushButton.vue'
 const page = usePotPage()
 const { garden, course, now, todayDate, shownDate, pot, shown, todays, string } = page
 const { plant, chosenId } = page
-const { crop, reasons, observations, neighbours, dayOf, dateOf } = page
+const { crop, reasons, observations, neighbours, dayOf, dateOf, jobsToday } = page
 const { t } = useI18n()
 const { length, mass, day } = useFormat()
 const { varietyName } = useNames()
@@ -126,6 +128,8 @@ const plants = computed(() =>
       </div>
     </section>
     <aside class="panel sheet pot-view-side" :aria-label="t('potPage.string')">
+      <PotJobs :jobs="jobsToday" />
+      <WindRow :course="course" :pot="pot" />
       <PlantSightings v-if="plant" :planting="plant.planting" :now="now" />
       <details class="pot-view-happened">
         <summary>{{ t('happened.title') }}</summary>

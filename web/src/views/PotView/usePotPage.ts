@@ -9,10 +9,10 @@ import {
   observationsOf,
   potOnDay,
   potString,
-  withDues,
+  withJobs,
 } from '@rimbo/core'
 import { useChosenStore } from '../../stores/chosen'
-import { useFeedingStore } from '../../stores/feeding'
+import { useJobsStore } from '../../stores/jobs'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
 
@@ -20,7 +20,7 @@ import { useTodayStore } from '../../stores/today'
 export function usePotPage() {
   const { garden } = storeToRefs(useGardenStore())
   const { course, date: todayDate, now } = storeToRefs(useTodayStore())
-  const { dues } = storeToRefs(useFeedingStore())
+  const { byContainer: jobs, todayByContainer } = storeToRefs(useJobsStore())
   const route = useRoute()
   const otherDay = ref<string>()
   const chosenId = ref<string>()
@@ -47,10 +47,10 @@ export function usePotPage() {
   )
   const string = computed(() =>
     course.value && pot.value
-      ? withDues(
+      ? withJobs(
           potString(course.value, pot.value),
           course.value,
-          dues.value.get(pot.value.container.id) ?? [],
+          jobs.value.get(pot.value.container.id) ?? [],
         )
       : undefined,
   )
@@ -83,6 +83,7 @@ export function usePotPage() {
     shown,
     todays,
     string,
+    jobsToday: computed(() => todayByContainer.value.get(String(route.params['id'])) ?? []),
     plant,
     chosenId,
     crop,

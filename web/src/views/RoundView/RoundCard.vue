@@ -13,6 +13,7 @@ import {
   skipReasons,
   type FedStop,
   type GardenRecord,
+  type Job,
   type Measures,
   type Stop,
 } from '@rimbo/core'
@@ -22,6 +23,7 @@ import { useFormat } from '../../ui/words/format'
 import { usePotWords } from '../../ui/words/potWords'
 import QuantityField from '../../ui/fields/QuantityField.vue'
 import WhyNumber from '../../ui/words/WhyNumber.vue'
+import PotJobs from '../../jobs/PotJobs.vue'
 import LastDone from './LastDone.vue'
 import RoundFeed from './RoundFeed.vue'
 import './roundCard.css'
@@ -36,6 +38,8 @@ const props = defineProps<{
   stop: Stop
   /** Its feed on this walk. */
   fed: FedStop | undefined
+  /** What else there is to do here today. */
+  jobs: readonly Job[]
   /** What was last done here, newest first. */
   last: readonly GardenRecord[]
   measures: Measures
@@ -176,6 +180,7 @@ function giveAmount(): void {
           {{ t('round.else') }}
         </PushButton>
       </div>
+      <PotJobs v-if="!opened" :jobs="jobs" />
       <form v-if="opened === 'amount'" ref="more" class="round-more" @submit.prevent="giveAmount">
         <QuantityField
           v-model="amountL"

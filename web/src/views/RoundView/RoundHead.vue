@@ -1,14 +1,24 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { SPLASH_L, type FeedRound, type GardenToday, type Measures, type Round } from '@rimbo/core'
+import {
+  SPLASH_L,
+  type FeedRound,
+  type GardenToday,
+  type Measures,
+  type Round,
+  type Walk,
+} from '@rimbo/core'
 import { useFormat } from '../../ui/words/format'
+import TakeAlong from '../../jobs/TakeAlong.vue'
 import RoundCans from './RoundCans.vue'
 
 /** What to carry on this walk, and what cannot be told of it. */
 const props = defineProps<{
   round: Round
   walk: FeedRound | undefined
+  /** All that is due beside, and what it takes. */
+  jobWalk: Walk | undefined
   today: GardenToday
   measures: Measures
   /** Something grows in some pot. */
@@ -51,6 +61,7 @@ const carried = computed(() => {
     <p v-if="unfed" class="strong" role="note">
       {{ t('round.unfed', unfed) }} <router-link to="/feed">{{ t('view.feed') }}</router-link>
     </p>
+    <TakeAlong v-if="jobWalk" :walk="jobWalk" />
     <RoundCans v-if="walk" :walk="walk" :today="today" :measures="measures" />
   </header>
 </template>

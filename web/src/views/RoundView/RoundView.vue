@@ -3,10 +3,18 @@ import { computed, nextTick, watch } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
-import { edits, lastRecords, type FedStop, type GardenRecord, type Stop } from '@rimbo/core'
+import {
+  edits,
+  lastRecords,
+  type FedStop,
+  type GardenRecord,
+  type Job,
+  type Stop,
+} from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import { useChosenStore } from '../../stores/chosen'
 import { useFeedingStore } from '../../stores/feeding'
+import { useJobsStore } from '../../stores/jobs'
 import { useTodayStore } from '../../stores/today'
 import { useFormat } from '../../ui/words/format'
 import { useMoment } from '../../ui/words/moment'
@@ -25,16 +33,26 @@ const store = useGardenStore()
 const { garden, isSaving } = storeToRefs(store)
 const { now, walked, progress } = storeToRefs(useTodayStore())
 const { walk } = storeToRefs(useFeedingStore())
+const { todayByContainer, walk: jobWalk } = storeToRefs(useJobsStore())
 const { t } = useI18n()
 const { water } = useFormat()
 const { plantWords } = usePotWords()
 
 const stops = computed(
-  () => walked.value?.round.stops.filter((stop) => stop.pot.plants.length) ?? [],
+  () =>
+    walked.value?.round.stops.filter((stop) => stop.pot.plants.length || openAt(stop).length > 0) ??
+    [],
 )
 const fedOf = (stop: Stop): FedStop | undefined =>
   walk.value?.stops.find((one) => one.stop.pot.container.id === stop.pot.container.id)
-const isDue = (stop: Stop) => stop.state === 'due' || !!fedOf(stop)?.due.length
+/** What else there is to do at a pot today; water and feed are told by themselves. */
+const jobsAt = (stop: Stop): readonly Job[] =>
+  (todayByContainer.value.get(stop.pot.container.id) ?? []).filter(
+    ({ kind }) => kind !== 'water' && kind !== 'feed',
+  )
+const openAt = (stop: Stop) => jobsAt(stop).filter(({ state }) => state === 'due')
+const isDue = (stop: Stop) =>
+  stop.state === 'due' || !!fedOf(stop)?.due.length || openAt(stop).length > 0
 const { potId: currentId } = storeToRefs(useChosenStore())
 const index = computed(() => {
   const chosen = stops.value.findIndex((stop) => stop.pot.container.id === currentId.value)
@@ -117,6 +135,7 @@ function listed(stop: Stop): string {
       v-else
       :round="walked.round"
       :walk="walk"
+      :job-walk="jobWalk"
       :today="walked.today"
       :measures="garden.settings.measures"
       :has-stops="stops.length > 0"
@@ -135,6 +154,7 @@ function listed(stop: Stop): string {
             <span class="round-stop-plants">{{ plantWords(stop.pot) }}</span>
             <span class="round-stop-water">
               {{ listed(stop) }}
+              <small v-if="openAt(stop).length">{{ t('jobs.listed', openAt(stop).length) }}</small>
             </span>
           </button>
         </li>
@@ -143,6 +163,7 @@ function listed(stop: Stop): string {
         :key="current.pot.container.id"
         :stop="current"
         :fed="fedOf(current)"
+        :jobs="jobsAt(current)"
         :last="lastRecords(garden, current.pot.container.id, 4)"
         :measures="garden.settings.measures"
         :place="index + 1"
