@@ -19,7 +19,7 @@ const TIED = ['f3', 'k1', 'k2', 'r1', 'r2', 'n1', 's2'] as const
 const TIED_AGAIN = ['k1', 'k2', 'n1', 'r2'] as const
 /** Pots whose mix lies bare. */
 const WEEDED = ['k1', 'k2', 'k3', 'n1', 'r1', 'l1', 's1'] as const
-const LOOKED = ['2026-06-11', '2026-06-15'] as const
+const LOOKED = ['2026-06-13', '2026-06-17'] as const
 
 /** Along the balcony, a pot after the other. */
 const walked = (date: string, hour: number, ids: readonly string[], of: (id: string) => Draft) =>

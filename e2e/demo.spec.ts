@@ -18,11 +18,13 @@ test('only views that are there are in the menu', async ({ page }) => {
   await expect(links).toHaveText([
     'Round',
     'Line-up',
+    'Coming days',
     'Place',
     'Fit',
     'Mix',
     'Feed',
     'Water',
+    'Ways',
     'Book',
     'Settings',
   ])

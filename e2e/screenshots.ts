@@ -2,8 +2,8 @@ import { test } from '@playwright/test'
 
 // The pictures of the README, from the demo garden. Run with `npm run screenshots`.
 const folder = '../docs/screenshots'
-const wide = ['line-up', 'round', 'place', 'fit', 'mix', 'book', 'settings'] as const
-const narrow = ['line-up', 'round', 'book'] as const
+const wide = ['line-up', 'round', 'days', 'place', 'fit', 'mix', 'ways', 'book'] as const
+const narrow = ['line-up', 'round'] as const
 const PHONE = { width: 390, height: 844 }
 
 test.describe('pictures', () => {

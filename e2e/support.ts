@@ -24,11 +24,13 @@ export { expect }
 export const views = [
   'line-up',
   'round',
+  'days',
   'place',
   'fit',
   'mix',
   'feed',
   'water',
+  'ways',
   'book',
   'settings',
 ] as const

@@ -36,6 +36,7 @@ import {
 } from '@rimbo/core'
 import { forty, gardenOf } from './benchTasks'
 import { openingOf, THROTTLE, type Opening } from './benchPhone'
+import { jobsOf } from './benchJobs'
 import { hourlyBalance, yearsOfWater } from './benchWater'
 import { firstScreenBytes } from './firstScreen'
 
@@ -159,6 +160,8 @@ const SOLVE_MS = 10_000
 const FIRST_SCREEN_KB = 205
 const EDIT_MS = 100
 const LEDGER_MS = 100
+const JOBS_MS = 200
+const JOBS_EDIT_MS = 20
 const OPEN_MS = 600
 const GROW_MS = 50
 const YEARS_MS = 10_000
@@ -201,6 +204,12 @@ const dayFrameMs = medianMs(() => {
 }, 201)
 /** The nutrient ledgers of all pots over the season, from their needs on. */
 const ledgerMs = medianMs(() => season.pots.map((pot) => potFeeding(season, { ...pot })))
+/** The jobs of a season, its course and feeds being known: these take their time by themselves. */
+const jobs = jobsOf(garden)
+const middle = (work: () => number) =>
+  Array.from({ length: 7 }, work).sort((one, other) => one - other)[3]!
+const jobsMs = middle(jobs.fromNothing)
+const jobsEditMs = middle(jobs.afterOne)
 const climate = climateOf(garden).model
 const YEARS = 500
 const yearsMs = medianMs(
@@ -260,6 +269,8 @@ const rows: Row[] = [
     ledgerMs,
     LEDGER_MS,
   ),
+  row(`the jobs of a season for ${CONTAINERS} containers, from nothing`, jobsMs, JOBS_MS),
+  row('… after one record', jobsEditMs, JOBS_EDIT_MS),
   row(`one frame of dragging the day, ${CONTAINERS} pots, computed`, dayFrameMs, FRAME_MS),
   row(`${YEARS} years of weather generated`, yearsMs, YEARS_MS),
   {

@@ -52,6 +52,7 @@ export {
   volumeReasons,
   type ContainerVolumes,
 } from './volumes'
+export { pouringOf, type Pouring } from './pouring'
 export { tippingWind, type Tippable } from './tipping'
 export { typicalContainer } from './typical'
 export { drainagePlan, type DrainagePlan, type DrainageVerdict, type DrilledHole } from './drainage'

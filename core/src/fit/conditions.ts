@@ -8,7 +8,6 @@ import {
 } from '../container'
 import {
   isSmallFruited,
-  isVine,
   LIGHT_FULL_MOL,
   lightShareOf,
   lightYieldProvenance,

@@ -35,14 +35,13 @@ export const wayFields = {
   mulch: z.enum(mulchMaterials),
 } as const
 
-const waySchema = open(wayFields)
 /** The ways of a gardener, every question answered. */
-export type Ways = z.infer<typeof waySchema>
-export type WayKey = keyof Ways & keyof typeof wayFields
+export type Ways = { readonly [K in keyof typeof wayFields]: z.infer<(typeof wayFields)[K]> }
+export type WayKey = keyof Ways
 export const wayKeys = Object.keys(wayFields) as readonly WayKey[]
 
 /** Some of the questions answered. */
-export const someWaysSchema = open(
+const someWaysSchema = open(
   Object.fromEntries(
     Object.entries(wayFields).map(([key, schema]) => [key, schema.optional()]),
   ) as unknown as { readonly [K in keyof typeof wayFields]: z.ZodOptional<(typeof wayFields)[K]> },
@@ -58,7 +57,7 @@ export const waysSchema = open({
 
 /** Answers that are offered for each question. */
 export const wayChoices: { readonly [K in WayKey]: readonly Ways[K][] } = {
-  soilC: wayFields.soilC.def.values as readonly Ways['soilC'][],
+  soilC: wayFields.soilC.def.values,
   depth: wayFields.depth.options,
   strip: wayFields.strip.options,
   sideShoots: wayFields.sideShoots.options,
@@ -67,7 +66,7 @@ export const wayChoices: { readonly [K in WayKey]: readonly Ways[K][] } = {
   staking: wayFields.staking.options,
   support: wayFields.support.options,
   school: wayFields.school.options,
-  plantsEach: wayFields.plantsEach.def.values as readonly Ways['plantsEach'][],
+  plantsEach: wayFields.plantsEach.def.values,
   calcium: wayFields.calcium.options,
   epsom: wayFields.epsom.options,
   copper: wayFields.copper.options,

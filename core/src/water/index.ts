@@ -38,6 +38,7 @@ export {
 export {
   aheadOfNowH,
   dailyVisits,
+  type VisitTimes,
   EVENING_H,
   MORNING_H,
   planWatering,

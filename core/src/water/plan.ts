@@ -41,26 +41,30 @@ export interface WaterPlan {
   readonly isTooSmall: boolean
 }
 
-/** A visit every morning and every evening, each told how far to look ahead. */
-export function dailyVisits(hours: number): Uint8Array {
+/** When a gardener comes by with the can. */
+export type VisitTimes = 'morning' | 'both'
+
+/** A visit every morning, and every evening where they come twice, each told how far to look ahead. */
+export function dailyVisits(hours: number, times: VisitTimes = 'both'): Uint8Array {
   const visits = new Uint8Array(hours)
   for (let hour = 0; hour < hours; hour += HOURS_A_DAY) {
     if (hour + MORNING_H < hours) visits[hour + MORNING_H] = HOURS_A_DAY
-    if (hour + EVENING_H < hours) visits[hour + EVENING_H] = HOURS_A_DAY - EVENING_H + MORNING_H
+    if (times === 'both' && hour + EVENING_H < hours)
+      visits[hour + EVENING_H] = HOURS_A_DAY - EVENING_H + MORNING_H
   }
   return visits
 }
 
 /**
  * Hours that the water of this walk has to last: until tomorrow morning. Who has watered
- * already today comes again in the evening, if need be.
+ * already today comes again in the evening, if need be, and if they come twice.
  *
  * @param givenL recorded, L in each hour
  */
-export function aheadOfNowH(givenL: Float64Array, now: number): number {
+export function aheadOfNowH(givenL: Float64Array, now: number, times: VisitTimes = 'both'): number {
   const midnight = Math.floor(now / HOURS_A_DAY) * HOURS_A_DAY
   const isWatered = givenL.subarray(midnight, now).some((litres) => litres > 0)
-  return isWatered && now < midnight + EVENING_FROM_H
+  return times === 'both' && isWatered && now < midnight + EVENING_FROM_H
     ? midnight + EVENING_H - now
     : midnight + HOURS_A_DAY + MORNING_H - now
 }
@@ -124,19 +128,19 @@ export function planWatering(
   state: WaterState,
   events: Pick<WaterEvents, 'givenL' | 'fillH'>,
   now: number,
-  options: Pick<WaterOptions, 'thirst' | 'capacity' | 'to'> = {},
+  options: Pick<WaterOptions, 'thirst' | 'capacity' | 'to'> & { readonly times?: VisitTimes } = {},
 ): WaterPlan {
-  const { thirst, capacity, to = weather.days * HOURS_A_DAY } = options
+  const { thirst, capacity, times = 'both', to = weather.days * HOURS_A_DAY } = options
   const day = Math.floor(now / HOURS_A_DAY)
   const evening = day * HOURS_A_DAY + EVENING_H
   const isEvening = now - day * HOURS_A_DAY >= EVENING_FROM_H
   const nextMorning = (day + 1) * HOURS_A_DAY + MORNING_H
-  const visitH = dailyVisits(to)
+  const visitH = dailyVisits(to, times)
   if (now >= to) return NOTHING
   // The walk of now stands for the morning's, or for the evening's.
   visitH[day * HOURS_A_DAY + MORNING_H] = 0
   if (isEvening) visitH[evening] = 0
-  visitH[now] = aheadOfNowH(events.givenL, now)
+  visitH[now] = aheadOfNowH(events.givenL, now, times)
   const ahead = { from: now, to, start: state, thirst, capacity }
   const watered = simulateWater(container, weather, { ...events, visitH }, ahead)
   const none = new Uint8Array(to)
@@ -148,7 +152,7 @@ export function planWatering(
     { ...ahead, start: fullPot(container) },
   )
   const nowL = events.fillH?.[now] ? 0 : watered.givenL[0]! - events.givenL[now]!
-  const eveningL = isEvening ? 0 : (watered.givenL[evening - now] ?? 0)
+  const eveningL = isEvening || times === 'morning' ? 0 : (watered.givenL[evening - now] ?? 0)
   const next = watered.givenL.findIndex((givenL, hour) => hour > 0 && givenL > 0)
   const availableL = container.cells[0]!.availableL * (capacity ?? 1)
   const past = runsPastShare(container.repellentShare, state.missingL[0]! / availableL)

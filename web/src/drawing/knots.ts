@@ -69,6 +69,8 @@ export function knotMark(knot: Knot): KnotMark {
       word: knot.job.state === 'skipped' ? undefined : `string.job.${knot.job.kind}`,
       isLeft: false,
     }
+  if (knot.kind === 'planned')
+    return { d: DIAMOND, kind: 'knot-expected', word: undefined, isLeft: false }
   const d = { firstFlower: FLOWER, firstRipe: FRUIT, frost: FROST }[knot.kind]
   return { d, kind: 'knot-expected', word: `string.kind.${knot.kind}`, isLeft: false }
 }

@@ -14,8 +14,8 @@ const props = defineProps<{ job: Job; today: string; isSaving: boolean }>()
 const emit = defineEmits<{
   done: []
   snooze: [until: string]
-  skip: []
-  off: [rule: string]
+  skip: [why: string]
+  off: [rule: string, why: string]
 }>()
 const { t } = useI18n()
 const { day } = useFormat()
@@ -23,6 +23,7 @@ const { textOf } = useReasonText()
 const { jobWords, jobName, plantsOf } = useJobWords()
 
 const isOpened = ref(false)
+const why = ref('')
 const rules = computed(() => rulesOf(props.job))
 const ruleWords = computed(() => {
   const names = ['jobs.off', 'jobs.offPot', 'jobs.offKind']
@@ -80,6 +81,14 @@ const SNOOZES = [
       >
     </div>
     <div v-if="isOpened" class="job-more row">
+      <el-input
+        v-model="why"
+        class="job-why"
+        size="small"
+        :placeholder="t('jobs.why')"
+        :aria-label="t('jobs.why')"
+        :maxlength="200"
+      />
       <PushButton
         v-for="one in SNOOZES"
         :key="one.days"
@@ -88,7 +97,7 @@ const SNOOZES = [
         @click="emit('snooze', addDays(today, one.days))"
         >{{ t(one.words) }}</PushButton
       >
-      <PushButton size="small" :disabled="isSaving" @click="emit('skip')">{{
+      <PushButton size="small" :disabled="isSaving" @click="emit('skip', why.trim())">{{
         t('jobs.skip')
       }}</PushButton>
       <PushButton
@@ -97,7 +106,7 @@ const SNOOZES = [
         size="small"
         text
         :disabled="isSaving"
-        @click="emit('off', one.rule)"
+        @click="emit('off', one.rule, why.trim())"
         >{{ one.words }}</PushButton
       >
     </div>
@@ -147,6 +156,9 @@ const SNOOZES = [
 .job-more {
   grid-column: 1 / -1;
   gap: 6px;
+}
+.job-why {
+  max-width: 260px;
 }
 .job-more .push-button + .push-button {
   margin-left: 0;

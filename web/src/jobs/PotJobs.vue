@@ -11,26 +11,31 @@ import PlantingSteps from './PlantingSteps.vue'
 import { useJobActions } from './useJobActions'
 
 /** What there is to do at one pot today, beside water and feed. */
-const props = defineProps<{ jobs: readonly Job[] }>()
+const props = defineProps<{ jobs: readonly Job[]; title?: string }>()
+const emit = defineEmits<{ done: [] }>()
 const { t } = useI18n()
 const { date } = storeToRefs(useTodayStore())
 const { isSaving, done, snooze, skip, off } = useJobActions()
 const shown = computed(() => props.jobs.filter(({ state }) => state === 'due' || state === 'held'))
 /** What one tap can say was done, of all that nothing holds back. */
 const doable = computed(() => shown.value.filter((job) => job.state === 'due' && isOneTap(job)))
+async function finish(jobs: readonly Job[]): Promise<void> {
+  await done(jobs)
+  emit('done')
+}
 const planted = computed(() => shown.value.filter(({ kind }) => kind === 'plant'))
 </script>
 
 <template>
-  <section v-if="shown.length" class="pot-jobs" :aria-label="t('jobs.here')">
+  <section v-if="shown.length" class="pot-jobs" :aria-label="title ?? t('jobs.here')">
     <div class="pot-jobs-head">
-      <h2>{{ t('jobs.here') }}</h2>
+      <h2>{{ title ?? t('jobs.here') }}</h2>
       <PushButton
         v-if="doable.length > 1"
         size="small"
         :icon="Check"
         :loading="isSaving"
-        @click="done(doable)"
+        @click="finish(doable)"
         >{{ t('jobs.doneAll') }}</PushButton
       >
     </div>
@@ -41,9 +46,9 @@ const planted = computed(() => shown.value.filter(({ kind }) => kind === 'plant'
         :job="job"
         :today="date"
         :is-saving="isSaving"
-        @done="done([job])"
+        @done="finish([job])"
         @snooze="(until) => snooze(job, until)"
-        @skip="skip(job)"
+        @skip="(why) => skip(job, why)"
         @off="off"
       />
     </ul>

@@ -22,7 +22,7 @@ export function useJobActions() {
     isSaving,
     done,
     snooze: (job: Job, until: string) => store.edit(edits.snoozeJob(job.id, until, date.value)),
-    skip: (job: Job) => store.edit(edits.skipJob(job.id, date.value)),
-    off: (rule: string) => store.edit(edits.switchOffJobs(rule)),
+    skip: (job: Job, why: string) => store.edit(edits.skipJob(job.id, date.value, why)),
+    off: (rule: string, why: string) => store.edit(edits.switchOffJobs(rule, why)),
   }
 }

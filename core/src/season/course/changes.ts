@@ -5,6 +5,7 @@ import {
   statesOf,
   staysByContainer,
   varietyOf,
+  waysOf,
   type Garden,
   type GardenRecord,
   type mixesOf,
@@ -40,8 +41,14 @@ function stretchBase(
     planted,
     varieties: planted.map(({ varietyId }) => varietyOf(garden, varietyId)),
     isWetted: hasWettingAgent(garden, container),
+    isHeldBack: isHeldBack(garden, container.id, planted),
   })
 }
+
+/** Whether by its ways a pot of peppers is let go a little thirsty. */
+const isHeldBack = (garden: Garden, id: string, planted: readonly Planting[]): boolean =>
+  waysOf(garden, id).holdBack === 'peppers' &&
+  planted.every(({ varietyId }) => varietyOf(garden, varietyId)?.crop === 'pepper')
 
 const NO_STAYS: readonly Stay[] = []
 

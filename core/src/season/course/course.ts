@@ -1,9 +1,9 @@
 import type { Container } from '../../container'
-import { mixesOf, type Garden, type GardenRecord } from '../../garden'
+import { mixesOf, waysOf, type Garden, type GardenRecord } from '../../garden'
 import { weatherAt, type OpenDay, type Place, type SpotDay } from '../../place'
 import { growthCourse } from '../../plant'
 import { dayOf, daysBetween, remembered, rememberedBy } from '../../units'
-import { EVENING_FROM_H, MORNING_H, waterUseL } from '../../water'
+import { EVENING_FROM_H, MORNING_H, waterUseL, type VisitTimes } from '../../water'
 import { HOURS_A_DAY } from '../../weather'
 import { livesIn, roomsOf, treatedOf, yieldIn, type PlantLife } from './lives'
 import { stretchesOf, type Stretch } from './changes'
@@ -94,6 +94,8 @@ interface CourseAsked {
   /** Hour of that day. */
   readonly nowH: number
   readonly expectedFrosts: readonly string[]
+  /** When the gardener comes by with the can. */
+  readonly times: VisitTimes
 }
 
 /** Growth and water of a container. */
@@ -107,6 +109,7 @@ function courseOf({
   todayDate,
   nowH,
   expectedFrosts,
+  times,
 }: CourseAsked): PotCourse {
   const days = openDays.length
   const dates = openDays.map(({ weather }) => weather.date)
@@ -120,7 +123,7 @@ function courseOf({
   const thisHour = `${todayDate}T${String(nowH).padStart(2, '0')}`
   const fromH = isLookedAtAfterPouring(records, thisHour) ? nowH + 1 : nowH
   const nowHour = Math.min(days * HOURS_A_DAY, today * HOURS_A_DAY + fromH)
-  const visitH = visitsOf(doings, today, Math.min(HOURS_A_DAY - 1, fromH))
+  const visitH = visitsOf(doings, today, Math.min(HOURS_A_DAY - 1, fromH), times)
   const base = stretchOn(stretches, Math.max(0, nowHour)).base
   const isOutOn = (date: string) => !onDay(daysBetween(from, date)).state.isIndoors
   const rooms = roomsOf(stretches, lives, dates)
@@ -169,7 +172,7 @@ function courseOf({
     from,
     (day) => plantKgOn(plants, day),
   )
-  const asked = { doings, events, known, firstHour, nowHour }
+  const asked = { doings, events, known, firstHour, nowHour, times }
   const ofWater = waterOf(base, isShort ? watered(plants) : first, asked)
 
   const referenceMm = new Float64Array(days)
@@ -260,6 +263,7 @@ export function courseByPot(
         todayDate: today,
         nowH,
         expectedFrosts: frosts,
+        times: waysOf(garden, container.id).times,
       }),
   }
 }

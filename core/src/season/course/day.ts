@@ -99,7 +99,7 @@ export function stateAt({ ofWater }: PotCourse, hour: number): WaterState {
 
 /** What to give a pot today, with all of its own that was learned. */
 function planOf(pot: PotCourse, state: WaterState): WaterPlan {
-  const { weather, stretches, nowHour, options } = pot.ofWater
+  const { weather, stretches, nowHour, options, times } = pot.ofWater
   return planWatering(
     pot.water,
     stretchOn(stretches, nowHour).drive,
@@ -108,6 +108,7 @@ function planOf(pot: PotCourse, state: WaterState): WaterPlan {
     nowHour,
     {
       ...options,
+      times,
       to: Math.min(weather.days * HOURS_A_DAY, nowHour + PLAN_DAYS * HOURS_A_DAY),
     },
   )

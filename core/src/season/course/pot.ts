@@ -140,12 +140,24 @@ interface BaseAsked {
   /** Of each planting. */
   readonly varieties: readonly (Variety | undefined)[]
   readonly isWetted: boolean
+  /** The gardener lets peppers go a little thirsty, to hurry their fruit. */
+  readonly isHeldBack: boolean
 }
 
 /** A container as it stands in one state, with all that does not change from day to day. */
 export const baseOf = rememberedBy(
   'state',
-  ({ state, space, place, known, usual, planted, varieties, isWetted }: BaseAsked): PotBase => {
+  ({
+    state,
+    space,
+    place,
+    known,
+    usual,
+    planted,
+    varieties,
+    isWetted,
+    isHeldBack,
+  }: BaseAsked): PotBase => {
     const { container } = state
     const volumes = containerVolumes(container)
     const room = {
@@ -185,12 +197,17 @@ export const baseOf = rememberedBy(
         ...(isWetted ? wetted(store) : store),
         sensitivity: Math.min(
           1,
-          ...plantings.map(({ variety }) => FREE_BESIDE_TOMATO[variety.crop]),
+          ...plantings.map(
+            ({ variety }) => FREE_BESIDE_TOMATO[variety.crop] * (isHeldBack ? HELD_BACK_TIMES : 1),
+          ),
         ),
       },
     }
   },
 )
+
+/** Held back, a pepper is let go so many times as dry before it is watered (memory). */
+const HELD_BACK_TIMES = 1.25
 
 const WETTING_AGENT = 'wettingAgent'
 

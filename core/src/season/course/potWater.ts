@@ -1,6 +1,7 @@
 import type { Place, SpotDay } from '../../place'
 import {
   aheadOfNowH,
+  type VisitTimes,
   assimilate,
   dailyVisits,
   EVENING_FROM_H,
@@ -110,8 +111,13 @@ export function waterDriveOf(
  * was written down is taken to have gone by the plan; what was written down stands
  * as it is. Today begins now.
  */
-export function visitsOf(doings: Doings, today: number, nowH: number): Uint8Array {
-  const visits = dailyVisits(doings.givenL.length)
+export function visitsOf(
+  doings: Doings,
+  today: number,
+  nowH: number,
+  times: VisitTimes,
+): Uint8Array {
+  const visits = dailyVisits(doings.givenL.length, times)
   doings.skipped.forEach((isSkipped, day) => {
     const from = day * HOURS_A_DAY
     const isRecorded =
@@ -122,8 +128,9 @@ export function visitsOf(doings: Doings, today: number, nowH: number): Uint8Arra
   if (today < 0 || from >= visits.length || doings.skipped[today]) return visits
   visits.fill(0, from, from + HOURS_A_DAY)
   const now = from + Math.max(nowH, MORNING_H)
-  visits[now] = aheadOfNowH(doings.givenL, now)
-  if (nowH < EVENING_FROM_H) visits[from + EVENING_H] = HOURS_A_DAY - EVENING_H + MORNING_H
+  visits[now] = aheadOfNowH(doings.givenL, now, times)
+  if (times === 'both' && nowH < EVENING_FROM_H)
+    visits[from + EVENING_H] = HOURS_A_DAY - EVENING_H + MORNING_H
   return visits
 }
 
@@ -136,6 +143,8 @@ export interface PotWater {
   readonly options: WaterOptions
   readonly run: WaterRun
   readonly learned: Learned | undefined
+  /** When the gardener comes by with the can. */
+  readonly times: VisitTimes
   readonly tests: readonly WaterTest[]
   /** Tests from before planting: kept in the book, and not learned from. */
   readonly earlyCount: number
@@ -146,6 +155,7 @@ export interface PotWater {
 
 /** What was done to a pot's water and found of it, and the hours between which it is looked at. */
 interface HoursOfPot {
+  readonly times: VisitTimes
   readonly doings: Doings
   readonly events: WaterEvents
   readonly known: readonly WaterTest[]
@@ -165,7 +175,7 @@ export interface PlannedWater {
 export function waterOf(
   base: PotBase,
   { weather, stretches, planned }: PlannedWater,
-  { doings, events, known, firstHour, nowHour }: HoursOfPot,
+  { doings, events, known, firstHour, nowHour, times }: HoursOfPot,
 ): PotWater {
   const { water } = base
   const { visitH } = events
@@ -179,6 +189,7 @@ export function waterOf(
     firstHour,
     nowHour,
     learned: undefined,
+    times,
   }
   const table = suctionOf(base)
   if (!tests.length || !table || nowHour <= firstHour)

@@ -3,7 +3,7 @@ import { beforeAll, describe, expect, test } from '@jest/globals'
 import highsLoader from 'highs'
 import { demo, withoutCounts } from '../../../test/demo'
 import { nutrients, programmeIds } from '../../feed'
-import { recordSchema, feedTools, feedProductOf, shelfStock, type Garden } from '../../garden'
+import { feedTools, feedProductOf, shelfStock, type Garden } from '../../garden'
 import { addDays, daysBetween, solveWithHighs, type Solve } from '../../units'
 import {
   chooseForPot,

@@ -1,4 +1,5 @@
-import { supports, varietyOf, type Garden, type GardenRecord } from '../../garden'
+import { supports, varietyOf, waysOf, type Garden, type GardenRecord } from '../../garden'
+import { pouringOf } from '../../container'
 import { own } from '../../units'
 import type { Amount, Job, JobKind } from './job'
 
@@ -61,6 +62,7 @@ function toldBy(garden: Garden, job: Job): readonly Told[] {
   const planting = garden.plantings.find(({ id }) => id === plantingId)
   const variety = planting && varietyOf(garden, planting.varietyId)
   const plants = planting && { varietyId: planting.varietyId, count: planting.count }
+  const container = garden.containers.find(({ id }) => id === containerId)
   const here = { ...(containerId !== undefined && { containerId }) }
   const of = job.plantingIds.length === 1 && plantingId !== undefined ? { plantingId } : {}
   const pruned = own(PRUNED, kind)
@@ -108,7 +110,15 @@ function toldBy(garden: Garden, job: Job): readonly Told[] {
       return [{ ...here, kind, depthMm: layer?.value ?? 40, material: material ?? 'straw' }]
     }
     case 'water':
-      return [{ ...here, kind, volumeL: valueOf(amounts, 'L') ?? 1 }]
+      return [
+        {
+          ...here,
+          kind,
+          volumeL: valueOf(amounts, 'L') ?? 1,
+          from: waysOf(garden, containerId).water,
+          ...(container && { where: pouringOf(container).water }),
+        },
+      ]
     case 'feed':
       return amounts.flatMap((one): Told[] => {
         if (one.what !== 'g' || one.of === undefined || one.value <= 0) return []
@@ -131,7 +141,6 @@ function toldBy(garden: Garden, job: Job): readonly Told[] {
       return [{ ...here, kind: 'cover', cover: kind === 'coverOn' ? 'fleece' : 'none' }]
     case 'moveIn':
     case 'moveOut': {
-      const container = garden.containers.find(({ id }) => id === containerId)
       if (!container) return []
       const { spaceId, standing } = container
       return [
@@ -198,5 +207,4 @@ export const recordsOfJob = (
   job: Job,
   at: string,
   newId: () => string,
-): readonly GardenRecord[] =>
-  toldBy(garden, job).map((told) => ({ ...told, id: newId(), at }) as GardenRecord)
+): readonly GardenRecord[] => toldBy(garden, job).map((told) => ({ ...told, id: newId(), at }))

@@ -47,7 +47,7 @@ export function fillingJobs(
   all: readonly PlantFacts[],
   times: Times,
 ): readonly Job[] {
-  const { base, pot, containerId, date, day } = facts
+  const { base, pot, containerId, date } = facts
   const { container, volumes } = base
   const plants = all
   const plantingIds = plants.map(({ plant }) => plant.planting.id)

@@ -1,8 +1,7 @@
-import { practice, reason, addDays, dayOf, daysBetween, type Reason } from '../../units'
-import { memory } from '../../units'
-import { cropColdC } from './cold'
-import { windowOf } from '../plant'
+import { addDays, dayOf, daysBetween, memory, practice, reason, type Reason } from '../../units'
 import { sorted } from '../course'
+import { windowOf } from '../plant'
+import { cropColdC } from './cold'
 import { doneOn, type PlantFacts } from './facts'
 import { firstFreeDay, hottestC, workHold } from './holds'
 import type { Amount, Job } from './job'
@@ -22,6 +21,8 @@ const SOWS_LATE_DAYS = 14
 const TAKEN_AS_PLANTED_DAYS = 14
 /** Planting waits for a better day so long, as far as the forecast goes. */
 const WAITS_DAYS = 7
+/** A measured mix is believed for so long, days. */
+const MEASURED_DAYS = 3
 /** Records that only a plant in its pot can have. */
 const OF_GROWING: ReadonlySet<string> = new Set([
   ...[
@@ -61,10 +62,14 @@ export function plantedOn({ plant, records, today }: PlantFacts): string | undef
   return hasGrown ? planned : undefined
 }
 
+/** The gardener's way as the school of it is called. */
+const SOIL_SCHOOL = { 7: 'early', 10: 'usual', 16: 'warm' } as const
+
 /** The days between which a planting is to be made: those of the years, or later where it is planned so. */
 function plantWindow(facts: PlantFacts, goes: ReturnType<typeof windowOf>): Window {
   const { plantedOn: planned } = facts.plant.planting
-  const from = goes.afterFrost.from > goes.goesOutOn ? goes.afterFrost.from : goes.goesOutOn
+  const warmOn = goes.schools[SOIL_SCHOOL[facts.ways.soilC]]?.middle ?? goes.goesOutOn
+  const from = goes.afterFrost.from > warmOn ? goes.afterFrost.from : warmOn
   if (goes.isYearRound || planned > from) {
     const to = addDays(from, 7)
     return { from: goes.isYearRound ? planned : from, to: planned > to ? addDays(planned, 7) : to }
@@ -72,10 +77,26 @@ function plantWindow(facts: PlantFacts, goes: ReturnType<typeof windowOf>): Wind
   return { from, to: addDays(from, 7) }
 }
 
+/** How warm the mix is, as it was measured in the last days; undefined where it was not. */
+function mixTemp({ records, today }: PlantFacts): number | undefined {
+  const since = addDays(today, -MEASURED_DAYS)
+  return records
+    .flatMap((record) =>
+      record.kind === 'probe' && record.tempC !== undefined && dayOf(record.at) >= since
+        ? [{ at: record.at, tempC: record.tempC }]
+        : [],
+    )
+    .sort((one, other) => (one.at < other.at ? -1 : 1))
+    .at(-1)?.tempC
+}
+
 /** What keeps plants in their trays on a day: cold nights, heat, a storm. */
 function plantHold(facts: PlantFacts, day: number): Reason | undefined {
   const night = facts.isKnown(day + 1) ? facts.weatherOn(day + 1) : undefined
   const leastC = cropColdC(facts.variety)
+  const mix = mixTemp(facts)
+  if (mix !== undefined && day === facts.day && mix < facts.ways.soilC)
+    return reason('job.hold.coldMix', { tempC: mix, leastC: facts.ways.soilC }, practice)
   if (night && night.tempMinC < leastC)
     return reason('job.hold.coldNight', { tempC: night.tempMinC, leastC }, practice)
   return workHold(facts, day)

@@ -11,8 +11,12 @@ import { jobsBetween, plantingCard, type Job, type JobKind } from '.'
 const NOW = '2026-06-18T08:00'
 const TODAY = '2026-06-18'
 let number = 0
-const record = (at: string, more: UndatedRecord): GardenRecord =>
-  ({ id: `r${number++}`, at: `${at}T08:00`, containerId: 'k', ...more }) as GardenRecord
+const record = (at: string, more: UndatedRecord): GardenRecord => ({
+  id: `r${number++}`,
+  at: `${at}T08:00`,
+  containerId: 'k',
+  ...more,
+})
 const planted = (
   varietyId: string,
   {

@@ -15,14 +15,7 @@ import {
 import { addDays, dayOf, daysBetween, InputError, reason, type Reason } from '../../units'
 import { inSeason, midWinterOf, mixWarmthOf, springDaysOf } from './windows'
 import { generateWeather, normalsProvenance, type DayInPlace } from '../../weather'
-import {
-  gardenCourse,
-  type GardenCourse,
-  type PotCourse,
-  observationsOf,
-  climateOf,
-  firstUnknown,
-} from '../course'
+import { gardenCourse, type GardenCourse, observationsOf, climateOf, firstUnknown } from '../course'
 
 /** What may come of one planting: one year in ten is below the least, one above the most. */
 export interface PlantingSpread {

@@ -1,7 +1,7 @@
 import type { GardenRecord } from '../../garden'
 import { addDays, dayOf, daysBetween, remembered } from '../../units'
 import { sorted, type GardenCourse, type PotCourse } from '../course'
-import { isOpen, type Job } from '../jobs'
+import type { Job } from '../jobs'
 
 /** Water of one or more days on a string. */
 export interface Bead {
@@ -16,6 +16,8 @@ export interface Bead {
 export type Knot =
   | { readonly kind: 'record'; readonly day: number; readonly record: GardenRecord }
   | { readonly kind: 'job'; readonly day: number; readonly job: Job }
+  /** Where a job stood in the plan that was done on a later day. */
+  | { readonly kind: 'planned'; readonly day: number; readonly job: Job }
   | {
       readonly kind: 'firstFlower' | 'firstRipe' | 'frost'
       readonly day: number
@@ -99,8 +101,9 @@ const NOT_HUNG: ReadonlySet<Job['kind']> = new Set([
 ])
 
 /**
- * The same string with what is to do, each job on its day, and what was left out: the plan
- * beside the record. Water hangs as beads, and what was done as its record.
+ * The same string with what is to do, each job on its day, what was left out, and where the
+ * plan had what was done late: the plan beside the record. Water hangs as beads, and what
+ * was done as its record.
  */
 export function withJobs(
   string: PotString,
@@ -109,10 +112,13 @@ export function withJobs(
 ): PotString {
   const knots = new Map(string.knots)
   for (const job of jobs) {
-    if (NOT_HUNG.has(job.kind) || !(isOpen(job) || job.state === 'skipped')) continue
-    const day = daysBetween(from, job.dueOn)
+    if (NOT_HUNG.has(job.kind)) continue
+    const isLate = job.state === 'done' && job.dueOn > job.window.to
+    if (job.state === 'done' && !isLate) continue
+    const kind = isLate ? 'planned' : 'job'
+    const day = daysBetween(from, isLate ? job.window.to : job.dueOn)
     if (day >= 0 && day < string.beads.length)
-      knots.set(day, [...(knots.get(day) ?? []), { kind: 'job', day, job }])
+      knots.set(day, [...(knots.get(day) ?? []), { kind, day, job }])
   }
   return { ...string, knots }
 }

@@ -82,6 +82,7 @@ export const jobWords = {
     doneAll: 'All done here',
     notNow: 'Not now',
     more: 'More',
+    why: 'Why, if you like',
     skip: 'Leave out this once',
     tomorrow: 'Tomorrow',
     inThree: 'In three days',

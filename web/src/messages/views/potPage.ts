@@ -29,8 +29,9 @@ export const potPageWords = {
     firstRipe: 'First fruit is ripe',
     firstRipeDone: 'First ripe fruit recorded',
     split: 'in two goes',
+    planned: '{job}: planned, done later',
+    leftOut: '{job}: left out',
     expected: {
-      due: 'Fed by its programme',
       firstFlower: 'First flower expected',
       firstRipe: 'First ripe fruit expected',
       frost: 'Frost ends it',

@@ -6,6 +6,7 @@ export const roundWords = {
     last: 'Last done here',
     carry: 'Carry {cans} of {can}: {litres}.',
     later: 'Again this evening: {litres}.',
+    elsewhere: '{count} job at no pot | {count} jobs at no pot',
     allDone: 'Nothing more to carry now.',
     noWeather: 'Today’s weather is not known yet: type it under Water.',
     waterDone: 'No more water to carry now.',
@@ -50,6 +51,17 @@ export const roundWords = {
     emptyTitle: 'No plants yet',
     emptyText: 'The round shows one card a pot, in walking order, once something grows in them.',
     emptyGo: 'Choose plants under Fit',
+  },
+  pouring: {
+    water: {
+      ring: 'Into the outer ring',
+      reservoir: 'Into the reservoir',
+      tier: 'Into each tier, from the top down',
+    },
+    feed: {
+      centre: 'Into the centre, not into the ring',
+      tier: 'Into each tier, from the top down',
+    },
   },
   feedRound: {
     title: '{count} feed on this walk | {count} feeds on this walk',

@@ -24,7 +24,7 @@ function wordsOf(change: JobChange): string {
     const { kind, containerId, plantingId } = ruleNames(change.rule ?? '')
     const code = garden.value?.containers.find(({ id }) => id === containerId)?.code
     const plants = plantingId === undefined ? '' : plantsOf({ plantingIds: [plantingId] })
-    return [kind ? t(`job.${kind}`) : change.rule, code, plants, t('days.off')]
+    return [kind ? t(`job.${kind}`) : change.rule, code, plants, t('days.off'), change.why]
       .filter(Boolean)
       .join(', ')
   }
@@ -34,7 +34,7 @@ function wordsOf(change: JobChange): string {
     change.what === 'snooze'
       ? t('days.snoozed', { date: day(change.until ?? date.value) })
       : t('days.skipped', { date: day(change.on ?? date.value) })
-  return [...name, what].filter(Boolean).join(', ')
+  return [...name, what, change.why].filter(Boolean).join(', ')
 }
 /** Of a job that is no longer in the plan, its kind. */
 function nameOf(jobId: string): string {

@@ -218,7 +218,11 @@ const buying = computed(() =>
   font-variant-numeric: tabular-nums;
 }
 
+.days-day li {
+  padding: 2px 0;
+}
 .days-day .why-number {
+  min-height: 24px;
   font-weight: 600;
   margin-right: 8px;
 }

@@ -1,8 +1,16 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { addDays, daysBetween, own, type GardenCourse, type PotString } from '@rimbo/core'
+import {
+  addDays,
+  daysBetween,
+  own,
+  type GardenCourse,
+  type Knot,
+  type PotString,
+} from '@rimbo/core'
 import { useFormat } from '../../ui/words/format'
+import { useJobWords } from '../../jobs/useJobWords'
 import { useRecordWords } from '../../ui/words/recordWords'
 
 /** A pot's string with words: each day's water, what was done, what is expected. */
@@ -11,6 +19,17 @@ const date = defineModel<string>('date', { required: true })
 const { t } = useI18n()
 const { water, temp, day: dayName } = useFormat()
 const { whatWords } = useRecordWords()
+const { jobName, jobWords } = useJobWords()
+
+function knotWords(knot: Knot): string {
+  if (knot.kind === 'record')
+    return [t(`kind.${knot.record.kind}`), whatWords(knot.record)].filter(Boolean).join(': ')
+  if (knot.kind === 'planned') return t('potPage.planned', { job: jobName(knot.job) })
+  if (knot.kind !== 'job') return t(`potPage.expected.${knot.kind}`)
+  return knot.job.state === 'skipped'
+    ? t('potPage.leftOut', { job: jobName(knot.job) })
+    : jobWords(knot.job)
+}
 
 const list = ref<HTMLElement>()
 const days = computed(() =>
@@ -26,11 +45,7 @@ const days = computed(() =>
         isAhead: on > props.course.today,
         bead,
         highC: weather.tempMaxC,
-        words: knots.map((knot) =>
-          knot.kind === 'record'
-            ? [t(`kind.${knot.record.kind}`), whatWords(knot.record)].filter(Boolean).join(': ')
-            : t(`potPage.expected.${knot.kind}`),
-        ),
+        words: knots.map(knotWords),
       },
     ]
   }),

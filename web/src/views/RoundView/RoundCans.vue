@@ -67,6 +67,8 @@ const isWide = useMediaQuery('(min-width: 701px)')
   cursor: pointer;
   font-weight: 600;
   font-size: 14.5px;
+  padding: 2px 0;
+  min-height: 25px;
 }
 .round-cans ul {
   margin: 2px 0 0;

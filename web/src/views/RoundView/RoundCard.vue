@@ -9,6 +9,7 @@ import {
   inTenthLitres,
   isOverLabel,
   knuckles,
+  pouringOf,
   recordSchema,
   skipReasons,
   type FedStop,
@@ -53,6 +54,7 @@ const emit = defineEmits<{
   water: [volumeL: number]
   drip: []
   feed: []
+  jobs: []
   skip: [reason: (typeof skipReasons)[number]]
   finger: [knuckle: (typeof knuckles)[number], feel: (typeof feels)[number]]
   go: [by: -1 | 1]
@@ -65,6 +67,7 @@ const { plantWords, wholeWords } = usePotWords()
 const opened = ref<'amount' | 'skip' | 'finger' | 'else'>()
 const pot = computed(() => props.stop.pot)
 const isDue = computed(() => props.stop.nowL > 0)
+const pouring = computed(() => pouringOf(pot.value.container))
 /** Beside a feed there is room for so many of the last records. */
 const BRIEF = 2
 const hasFeed = computed(() => !!props.fed?.due.length)
@@ -126,6 +129,9 @@ function giveAmount(): void {
             · {{ t('round.again', { litres: water(pot.eveningL) }) }}
           </template>
         </p>
+        <p v-if="pouring.water !== 'top'" class="round-measure">
+          {{ t(`pouring.water.${pouring.water}`) }}
+        </p>
         <p v-if="pot.plan?.passes === 2" class="round-measure">{{ t('round.twoPasses') }}.</p>
       </template>
       <template v-else-if="pot.need">
@@ -147,7 +153,7 @@ function giveAmount(): void {
       <p v-if="pot.givenL > 0" class="round-given">
         {{ t('pot.given', { litres: water(pot.givenL) }) }}
       </p>
-      <RoundFeed v-if="fed?.feed" :fed="fed" />
+      <RoundFeed v-if="fed?.feed" :fed="fed" :into="pouring.feed" />
       <div class="round-buttons" :class="{ 'has-feed': hasFeed }">
         <PushButton
           v-if="hasFeed"
@@ -180,7 +186,7 @@ function giveAmount(): void {
           {{ t('round.else') }}
         </PushButton>
       </div>
-      <PotJobs v-if="!opened" :jobs="jobs" />
+      <PotJobs v-if="!opened" :jobs="jobs" @done="emit('jobs')" />
       <form v-if="opened === 'amount'" ref="more" class="round-more" @submit.prevent="giveAmount">
         <QuantityField
           v-model="amountL"

@@ -1,14 +1,18 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { SPLASH_L, type FedStop, type FeedDose } from '@rimbo/core'
+import { SPLASH_L, type FedStop, type FeedDose, type Pouring } from '@rimbo/core'
 import { useFormat } from '../../ui/words/format'
 import { useNames } from '../../ui/words/names'
 import { useReasonText } from '../../ui/words/reasons'
 import WhyNumber from '../../ui/words/WhyNumber.vue'
 
 /** The feed of a pot on this walk: how much of what, and what holds it back. */
-const props = defineProps<{ fed: FedStop }>()
+const props = defineProps<{
+  fed: FedStop
+  /** Into which part of the pot what is dissolved goes. */
+  into: Pouring['feed']
+}>()
 const { t } = useI18n()
 const { water, dose, measured } = useFormat()
 const { productName } = useNames()
@@ -53,7 +57,11 @@ const waits = computed(() => {
         :class="['round-care', { strong: care.isWarning }]"
         >{{ care.text }}</span
       >
-      <span class="round-care">{{ t(`placement.${line.given.placement}`) }}</span>
+      <span class="round-care">{{
+        line.given.solution && into !== 'top'
+          ? t(`pouring.feed.${into}`)
+          : t(`placement.${line.given.placement}`)
+      }}</span>
     </p>
     <p v-if="lines.length && fed.plainL > SPLASH_L">
       {{ t('feedRound.plain', { litres: water(fed.plainL) }) }}

@@ -10,6 +10,7 @@ import {
   type Walk,
 } from '@rimbo/core'
 import { useFormat } from '../../ui/words/format'
+import PotJobs from '../../jobs/PotJobs.vue'
 import TakeAlong from '../../jobs/TakeAlong.vue'
 import RoundCans from './RoundCans.vue'
 
@@ -62,6 +63,10 @@ const carried = computed(() => {
       {{ t('round.unfed', unfed) }} <router-link to="/feed">{{ t('view.feed') }}</router-link>
     </p>
     <TakeAlong v-if="jobWalk" :walk="jobWalk" />
+    <details v-if="jobWalk?.elsewhere.length" class="round-cans">
+      <summary>{{ t('round.elsewhere', jobWalk.elsewhere.length) }}</summary>
+      <PotJobs :jobs="jobWalk.elsewhere" :title="t('jobs.elsewhere')" />
+    </details>
     <RoundCans v-if="walk" :walk="walk" :today="today" :measures="measures" />
   </header>
 </template>

@@ -53,6 +53,7 @@ const jobsAt = (stop: Stop): readonly Job[] =>
 const openAt = (stop: Stop) => jobsAt(stop).filter(({ state }) => state === 'due')
 const isDue = (stop: Stop) =>
   stop.state === 'due' || !!fedOf(stop)?.due.length || openAt(stop).length > 0
+const isDone = (stop: Stop) => !isDue(stop)
 const { potId: currentId } = storeToRefs(useChosenStore())
 const index = computed(() => {
   const chosen = stops.value.findIndex((stop) => stop.pot.container.id === currentId.value)
@@ -91,7 +92,15 @@ watch(
   { immediate: true },
 )
 
-/** Records what was done; goes on when it is on disk and ends this pot's stop. */
+/** To the next pot that is due, once nothing is left to do at this one. */
+function goOn(here: number, containerId: string): void {
+  const stop = stops.value.find(({ pot }) => pot.container.id === containerId)
+  if (stop && openAt(stop).length) return
+  const next = nextDue(here)
+  if (next >= 0) go(next)
+}
+
+/** Records what was done; goes on when it is on disk and nothing else is left to do here. */
 async function record(done: Done, endsStop: boolean): Promise<void> {
   const stop = current.value
   if (!stop || isSaving.value) return
@@ -99,8 +108,7 @@ async function record(done: Done, endsStop: boolean): Promise<void> {
   const { id: containerId, code } = stop.pot.container
   const entry = { ...done, id: nanoid(), at: now.value, containerId } as GardenRecord
   await store.edit(edits.recordOne(entry, code))
-  const next = endsStop ? nextDue(here) : -1
-  if (next >= 0) go(next)
+  if (endsStop) goOn(here, containerId)
 }
 
 /** Records the feeds that are due here, and the plain water beside them, as one. */
@@ -114,8 +122,7 @@ async function feed(): Promise<void> {
   await store.edit(
     edits.recordFeeds({ container, at: now.value, doses, plainL: fed.plainL }, nanoid),
   )
-  const next = nextDue(here)
-  if (next >= 0) go(next)
+  goOn(here, container.id)
 }
 
 function listed(stop: Stop): string {
@@ -175,6 +182,7 @@ function listed(stop: Stop): string {
         @skip="(reason) => record({ kind: 'skipWater', reason }, true)"
         @finger="(knuckle, feel) => record({ kind: 'finger', knuckle, feel }, false)"
         @feed="feed"
+        @jobs="current && isDone(current) && goOn(index, current.pot.container.id)"
         @go="(by) => goBy(by)"
       />
     </div>

@@ -57,7 +57,7 @@ const options = computed(() => {
     ]),
   ]
 })
-const where = computed(() => {
+const where = computed<{ containerId?: string; plantingId?: string }>(() => {
   const value = chosen.value ?? GARDEN
   if (value.startsWith('pot ')) return { containerId: value.slice(4) }
   if (!value.startsWith('plant ')) return {}
@@ -69,19 +69,19 @@ const isOfGarden = computed(() => where.value.containerId === undefined)
 /** As it is answered here, and nowhere else. */
 const answered = computed<SomeWays>(() => {
   const { ways } = garden.value ?? {}
-  const { containerId, plantingId } = where.value as { containerId?: string; plantingId?: string }
+  const { containerId, plantingId } = where.value
   if (plantingId !== undefined) return own(ways?.byPlanting ?? {}, plantingId) ?? {}
   if (containerId !== undefined) return own(ways?.byContainer ?? {}, containerId) ?? {}
   return ways?.garden ?? {}
 })
 const holds = computed<Ways | undefined>(() => {
-  const { containerId, plantingId } = where.value as { containerId?: string; plantingId?: string }
+  const { containerId, plantingId } = where.value
   return garden.value && waysOf(garden.value, containerId, plantingId)
 })
 const usual = usualWays()
 
 const answer = (key: WayKey, value: Ways[WayKey] | undefined) =>
-  store.edit(edits.changeWays(where.value, { [key]: value } as SomeWays))
+  store.edit(edits.changeWays(where.value, { [key]: value }))
 </script>
 
 <template>
