@@ -65,7 +65,7 @@ const SNOOZES = [
     </div>
     <div class="job-do">
       <PushButton
-        v-if="isOneTap(job)"
+        v-if="isOneTap(job) && !job.held"
         :icon="Check"
         :disabled="isSaving"
         :aria-label="`${jobName(job)}: ${t('jobs.done')}`"
@@ -163,10 +163,12 @@ const SNOOZES = [
 .job-more .push-button + .push-button {
   margin-left: 0;
 }
-@media (max-width: 700px) {
+@container (max-width: 400px) {
   .job-row {
     grid-template-columns: 1fr;
   }
+}
+@media (max-width: 700px) {
   .job-do .push-button,
   .job-more .push-button {
     min-height: 44px;

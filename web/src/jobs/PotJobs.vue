@@ -64,6 +64,8 @@ const planted = computed(() => shown.value.filter(({ kind }) => kind === 'plant'
 <style>
 .pot-jobs {
   margin-top: 12px;
+  /* In a narrow panel buttons stand below their job. */
+  container-type: inline-size;
 }
 .pot-jobs h2 {
   margin: 0;

@@ -31,3 +31,13 @@ const words = computed(() =>
     }}</strong>
   </p>
 </template>
+
+<style>
+.wind-row {
+  margin: 8px 0;
+}
+.wind-row .why-number {
+  white-space: normal;
+  text-align: left;
+}
+</style>

@@ -126,6 +126,13 @@ export function jobsOf(schedule: Schedule, { today, to, changes }: Times): reado
       last = on
       continue
     }
+    // Done after its window was over, it was the one after it that was done.
+    const isGivenUp =
+      lapses && window && doneOn !== undefined && doneOn > window.to && next(window.to, ordinal + 1)
+    if (isGivenUp) {
+      last = window.to
+      continue
+    }
     if (doneOn !== undefined) {
       put(ordinal, doneOn, window ?? { from: doneOn, to: doneOn }, 'done', details(doneOn, ordinal))
       doneCount++
