@@ -12,6 +12,8 @@ test.describe('pictures', () => {
       await page.goto(`/${view}`)
       await page.locator('main h1').first().waitFor({ state: 'attached' })
       if (view === 'place') await page.getByText('h a day').waitFor()
+      if (view === 'days') await page.locator('[data-job]').first().waitFor()
+      if (view === 'round') await page.getByText('To take along').waitFor()
       await page.evaluate(() => document.fonts.ready)
       await page.screenshot({ path: `${import.meta.dirname}/${folder}/${view}.png` })
     })

@@ -1,5 +1,15 @@
 import { cropForecast, type GrowthCourse, type TrussCourse } from '../../plant'
-import { addDays, dayOf, memory, own, practice, reason, remembered, type Reason } from '../../units'
+import {
+  addDays,
+  dayOf,
+  daysBetween,
+  memory,
+  own,
+  practice,
+  reason,
+  remembered,
+  type Reason,
+} from '../../units'
 import { seasonYearOf } from '../../garden'
 import { RECHARGE_COMPOST_SHARE } from '../../mix'
 import { dayInCourse } from './days'
@@ -20,17 +30,23 @@ const CUT_AFTER_DAYS = 7
 /** Mix is recharged, and pots washed, between the end of one season and the next. */
 const REST_DAYS = 150
 
-const forecastOf = remembered((course: GrowthCourse) => cropForecast(course))
+/** What is expected to be ripe of a plant by the evening of each day of its course, g. */
+const ripeSums = remembered((course: GrowthCourse): Float64Array => {
+  const sums = new Float64Array(course.days)
+  for (const { from, cropKg } of cropForecast(course).weeks) {
+    const first = daysBetween(course.from, from)
+    for (let day = first; day < Math.min(course.days, first + 7); day++)
+      if (day >= 0) sums[day] = (cropKg * 1000) / 7
+  }
+  for (let day = 1; day < course.days; day++) sums[day]! += sums[day - 1]!
+  return sums
+})
 
-/** What is expected to be ripe of a plant between two days of its course, g. */
-function ripeG(growth: GrowthCourse, from: string, to: string): number {
-  let kg = 0
-  for (const week of forecastOf(growth).weeks)
-    for (let day = 0; day < 7; day++) {
-      const on = addDays(week.from, day)
-      if (on > from && on <= to) kg += week.cropKg / 7
-    }
-  return kg * 1000
+/** What is expected to be ripe of a plant on a day and the two before, g. */
+function ripeG(growth: GrowthCourse, day: number): number {
+  const sums = ripeSums(growth)
+  const at = (on: number) => sums[Math.max(0, Math.min(growth.days - 1, on))] ?? 0
+  return at(day) - at(day - PICK_DAYS)
 }
 
 /** Why nothing is picked yet: what was sprayed asks for some days. */
@@ -92,7 +108,7 @@ export function endingJobs(facts: PlantFacts, times: Times): readonly Job[] {
       },
       details: (on) => {
         const isLast = hasGreen && frostEve !== undefined && on === date(frostEve)
-        const massG = ripeG(growth, addDays(on, -PICK_DAYS), on) * planting.count
+        const massG = ripeG(growth, dayInCourse(facts, on)) * planting.count
         return {
           amounts: massG > 1 ? [{ what: 'g', value: massG, of: variety.id }] : [],
           tools: ['bowl'],

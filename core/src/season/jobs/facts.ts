@@ -69,7 +69,8 @@ export function potFacts(
     records,
     today,
     day,
-    date: (on) => addDays(from, on),
+    // Asked for by the thousand: the days of the course know their dates.
+    date: (on) => pot.weather[on]?.date ?? addDays(from, on),
     weatherOn: (on) => pot.weather[on],
     isKnown: (on) => (sky.sources[on] ?? 'typical') !== 'typical',
   }

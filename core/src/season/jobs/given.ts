@@ -1,20 +1,59 @@
 import { isFeed, stepDose, type BentStep, type FeedDose } from '../../feed'
 import { feedProductOf, feedTools } from '../../garden'
-import { addDays, dayOf, InputError, memory, practice, reason } from '../../units'
+import {
+  addDays,
+  dayOf,
+  daysBetween,
+  InputError,
+  memory,
+  practice,
+  reason,
+  rememberedBy,
+} from '../../units'
 import { dayInCourse } from './days'
-import { waterDues, type PotToday } from '../course'
+import { waterDues, type PotCourse, type PotToday } from '../course'
 import { dosedPot, feedDays, type FeedToday } from '../feed'
-import { daysDone, doneOn, plantFacts, type PotFacts } from './facts'
+import { daysDone, doneOn, plantFacts, type CourseFrame, type PotFacts } from './facts'
 import { calciumDose } from './plantingCard'
 import type { Amount, Job } from './job'
-import { jobsOf, type Times } from './schedule'
+import { jobsOf, type Changes, type Times } from './schedule'
 
 /** Less is not told as a watering, L. */
 const LEAST_L = 0.02
 
+/** What the water of a pot is told from: kept with its day, as it is asked for after every record. */
+interface WaterAsked {
+  readonly today: PotToday
+  readonly pot: PotCourse
+  readonly records: PotFacts['records']
+  readonly changes: Changes
+  readonly to: string
+  readonly date: string
+  readonly from: string
+  readonly sky: CourseFrame['sky']
+}
+
 /** The water of a pot: as recorded, for this walk and this evening, and as it is planned after today. */
-export function waterJobs(facts: PotFacts, today: PotToday, times: Times): readonly Job[] {
-  const { pot, containerId, date, day, isKnown } = facts
+export const waterJobs = (facts: PotFacts, today: PotToday, times: Times): readonly Job[] =>
+  waterOf({
+    today,
+    pot: facts.pot,
+    records: facts.records,
+    changes: times.changes,
+    to: times.to,
+    date: facts.today,
+    from: facts.course.from,
+    sky: facts.course.sky,
+  })
+
+const waterOf = rememberedBy('today', (asked: WaterAsked): readonly Job[] => {
+  const { today, pot, records, changes, to, from, sky } = asked
+  const times = { today: asked.date, to, changes }
+  const containerId = pot.container.id
+  const day = daysBetween(from, asked.date)
+  const date = (on: number) => pot.weather[on]?.date ?? addDays(from, on)
+  const isKnown = (on: number) => (sky.sources[on] ?? 'typical') !== 'typical'
+  const facts = { records, today: asked.date }
   const plantingIds = pot.plants.map(({ planting }) => planting.id)
   const one = { kind: 'water' as const, containerId, plantingIds }
   const dues = waterDues(today, facts.today)
@@ -48,7 +87,7 @@ export function waterJobs(facts: PotFacts, today: PotToday, times: Times): reado
   const recorded = given
     .filter((on) => on >= date(0))
     .flatMap((on) => {
-      const at = dayInCourse(facts, on)
+      const at = daysBetween(from, on)
       return jobOn(at, on, { volumeL: pot.givenL[at] ?? 0, isDone: true })
     })
   const now = dues.flatMap(({ amounts, hour }) => {
@@ -67,7 +106,7 @@ export function waterJobs(facts: PotFacts, today: PotToday, times: Times): reado
       ahead.push(...jobOn(on, `${date(on)}-evening`, { volumeL: eveningL, hour: 18 }))
   }
   return [...recorded, ...now, ...ahead]
-}
+})
 
 /** Epsom salt as it is given by habit: a tablespoon a gallon, every three weeks (practice). */
 const EPSOM: BentStep = {

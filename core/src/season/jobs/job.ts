@@ -107,7 +107,12 @@ export interface Job {
 }
 
 /** A part of an id, which may be any text. */
-const part = (text: string | number) => String(text).replaceAll('%', '%25').replaceAll(':', '%3A')
+function part(given: string | number): string {
+  const text = String(given)
+  return text.includes('%') || text.includes(':')
+    ? text.replaceAll('%', '%25').replaceAll(':', '%3A')
+    : text
+}
 
 /** How a rule begins that speaks of all jobs of a kind, at a pot, of a plant. */
 export const ruleOf = (kind: JobKind, containerId?: string, plantingId?: string): string =>
@@ -119,13 +124,19 @@ export const ruleOf = (kind: JobKind, containerId?: string, plantingId?: string)
     .map(part)
     .join(':')
 
-/** @example jobIdOf('tie', 'k', 'p', 2) // => 'tie:k:p:2' */
-export const jobIdOf = (
+/**
+ * The ids of a kind of job at a pot, or of a plant in it.
+ *
+ * @example jobIds('tie', 'k', 'p')(2) // => 'tie:k:p:2'
+ */
+export function jobIds(
   kind: JobKind,
   containerId: string | undefined,
   plantingId: string | undefined,
-  ordinal: number | string,
-): string => [kind, containerId ?? '', plantingId ?? '', ordinal].map(part).join(':')
+): (ordinal: number | string) => string {
+  const begins = [kind, containerId ?? '', plantingId ?? '', ''].map(part).join(':')
+  return (ordinal) => begins + part(ordinal)
+}
 
 /** The rules by which a job can be turned off, the narrowest first. */
 export function rulesOf({ kind, containerId, plantingIds }: Job): readonly string[] {

@@ -111,15 +111,20 @@ export function jobsOfCourse(
     return [...standing, ...waterJobs(facts, now, times), ...feedJobs(facts, feed, times)]
   })
   const place = new Map(garden.containers.map(({ id }, index) => [id, index]))
-  const placeOf = ({ containerId }: Job) => place.get(containerId ?? '') ?? place.size
-  return [...ofPots, ...ownJobsOf(course, times)]
-    .map((job) => (isForThisEvening(job, course) ? { ...job, state: 'later' as const } : job))
-    .sort(
-      (one, other) =>
-        (one.dueOn < other.dueOn ? -1 : one.dueOn > other.dueOn ? 1 : 0) ||
-        placeOf(one) - placeOf(other) ||
-        rankOf.get(one.kind)! - rankOf.get(other.kind)!,
-    )
+  const inOrder = [...ofPots, ...ownJobsOf(course, times)].map((job) => ({
+    job: isForThisEvening(job, course) ? { ...job, state: 'later' as const } : job,
+    // By pots in walking order, then as a stop goes through them.
+    rank:
+      (place.get(job.containerId ?? '') ?? place.size) * jobKinds.length + rankOf.get(job.kind)!,
+  }))
+  inOrder.sort((one, other) =>
+    one.job.dueOn === other.job.dueOn
+      ? one.rank - other.rank
+      : one.job.dueOn < other.job.dueOn
+        ? -1
+        : 1,
+  )
+  return inOrder.map(({ job }) => job)
 }
 
 /** Water for the evening is not for the walk of the morning. */

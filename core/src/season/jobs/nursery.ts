@@ -4,7 +4,7 @@ import { windowOf } from '../plant'
 import { cropColdC } from './cold'
 import { doneOn, type PlantFacts } from './facts'
 import { firstFreeDay, hottestC, workHold } from './holds'
-import type { Amount, Job } from './job'
+import type { Amount, Job, JobKind } from './job'
 import { plantingCard } from './plantingCard'
 import { jobsOf, once, type Times, type Window } from './schedule'
 
@@ -117,6 +117,23 @@ export function nurseryJobs(facts: PlantFacts, times: Times): readonly Job[] {
       .sort()
       .slice(0, 1)
   const [sownOn] = ofNursery('sow')
+  const one = { containerId, plantingId: planting.id, plantingIds: [planting.id] }
+  const hardened = doneOn(facts, 'did', {
+    plantingId: planting.id,
+    since: sinceSeason,
+    is: ({ what }) => what === 'hardenOff',
+  })
+  if (isPlantedOn !== undefined) {
+    // What is behind it needs no window any more.
+    const was = (kind: JobKind, done: readonly string[]) =>
+      jobsOf({ ...one, kind, done, next: () => undefined, details: () => ({}) }, times)
+    return [
+      ...was('sow', ofNursery('sow')),
+      ...was('potOn', ofNursery('potOn')),
+      ...was('hardenOff', hardened),
+      ...was('plant', [isPlantedOn]),
+    ]
+  }
   const goes = windowOf(garden, pot, variety, planting.plantedOn)
   const plants = plantWindow(facts, goes)
   const base = planting.plantedOn < plants.from ? plants.from : planting.plantedOn
@@ -126,11 +143,9 @@ export function nurseryJobs(facts: PlantFacts, times: Times): readonly Job[] {
     from: addDays(from, shift),
     to: addDays(to, shift),
   })
-  const one = { containerId, plantingId: planting.id, plantingIds: [planting.id] }
-  const isToCome = isPlantedOn === undefined
   const sow = moved(goes.sow)
-  const isSowable = isToCome && today <= addDays(sow.to, SOWS_LATE_DAYS)
-  const hasSeedlings = isToCome && (sownOn !== undefined || isSowable)
+  const isSowable = today <= addDays(sow.to, SOWS_LATE_DAYS)
+  const hasSeedlings = sownOn !== undefined || isSowable
   const seeds = Math.ceil(planting.count / COMES_UP[variety.crop]) + 1
   const potOnAfter = daysBetween(goes.sow.from, goes.potOn.from)
   const potOn = sownOn
@@ -198,13 +213,9 @@ export function nurseryJobs(facts: PlantFacts, times: Times): readonly Job[] {
       {
         ...one,
         kind: 'hardenOff',
-        done: doneOn(facts, 'did', {
-          plantingId: planting.id,
-          since: sinceSeason,
-          is: ({ what }) => what === 'hardenOff',
-        }),
+        done: hardened,
         next: (last, ordinal) => {
-          if (!isToCome || ordinal >= HOURS_OUT.length) return undefined
+          if (ordinal >= HOURS_OUT.length) return undefined
           const from = last === undefined ? hardenFrom : addDays(last, 1)
           return { from, to: from }
         },
@@ -235,7 +246,7 @@ export function nurseryJobs(facts: PlantFacts, times: Times): readonly Job[] {
       {
         ...one,
         kind: 'plant',
-        done: isPlantedOn === undefined ? [] : [isPlantedOn],
+        done: [],
         next: once(plantNow),
         details: (on) => {
           const card = plantingCard(garden, planting.id, on)

@@ -1,6 +1,6 @@
 import type { JobChange } from '../../garden'
 import { addDays, type Reason } from '../../units'
-import { jobIdOf, minutesOf, ruleOf, type Amount, type Job, type JobKind, type Tool } from './job'
+import { jobIds, minutesOf, ruleOf, type Amount, type Job, type JobKind, type Tool } from './job'
 
 /** Days between which something makes sense. */
 export interface Window {
@@ -77,11 +77,15 @@ const later = (one: string, other: string) => (one > other ? one : other)
 export function jobsOf(schedule: Schedule, { today, to, changes }: Times): readonly Job[] {
   const { kind, containerId, plantingId, plantingIds, done, next, details, lapses, until, of } =
     schedule
-  const isOff = [
-    ruleOf(kind),
-    ruleOf(kind, containerId ?? ''),
-    ...plantingIds.map((id) => ruleOf(kind, containerId ?? '', id)),
-  ].some((rule) => changes.off.has(rule))
+  const isOff =
+    changes.off.size > 0 &&
+    [
+      ruleOf(kind),
+      ruleOf(kind, containerId ?? ''),
+      ...plantingIds.map((id) => ruleOf(kind, containerId ?? '', id)),
+    ].some((rule) => changes.off.has(rule))
+  const ids = jobIds(kind, containerId, plantingId)
+  const idOf = (ordinal: number) => ids(of === undefined ? ordinal : `${of}-${ordinal}`)
   const jobs: Job[] = []
   const put = (
     ordinal: number,
@@ -109,8 +113,6 @@ export function jobsOf(schedule: Schedule, { today, to, changes }: Times): reado
       ...(hour !== undefined && { hour }),
     })
   }
-  const idOf = (ordinal: number) =>
-    jobIdOf(kind, containerId, plantingId, of === undefined ? ordinal : `${of}-${ordinal}`)
   let last: string | undefined
   let isFirst = true
   let doneCount = 0
