@@ -9,5 +9,11 @@ export {
   type SpotConditions,
 } from './conditions'
 export { compareSchools, denseOptions, type Comparison, type DenseOption } from './compare'
-export { supportFor, type SupportKind, type SupportNeed, type SupportPart } from './support'
+export {
+  STAKE_IN_MIX_MM,
+  supportFor,
+  type SupportKind,
+  type SupportNeed,
+  type SupportPart,
+} from './support'
 export * from './arrange'

@@ -26,7 +26,7 @@ export { NORMAL_DAY, summerDays } from './warmth'
 export type { Observation, OwnDevelopment, OwnHeight } from './observations'
 export { setShare } from './setting'
 export { growthCourse, type GrowthCourse, type PlantStart } from './course'
-export type { PlantDay, TrussCourse } from './trusses'
+export { TRUSS_OPENS_DAYS, type PlantDay, type TrussCourse } from './trusses'
 export {
   basalProvenance,
   canopyOn,
@@ -42,6 +42,7 @@ export { crownAcrossMm, grownPlantKg } from './size'
 export { cropForecast, fruitMassG, fullCropKg, type CropForecast, type CropWeek } from './crop'
 export {
   dateSpread,
+  NIGHTS_C,
   plantingWindow,
   soilSchoolIds,
   soilSchools,

@@ -30,7 +30,7 @@ const FLOWERS_AT_SHARE = 0.86
 const TRUSS_STEP_SHARE = 0.09
 const HANG_AT_ONCE = 7
 /** Flowers of a truss open over about a week. */
-const TRUSS_OPENS_DAYS = 7
+export const TRUSS_OPENS_DAYS = 7
 /**
  * Where trusses hang: near the tip as it was when each opened, clear of the one
  * below. A stem at its top fruits on from side shoots, where the first are picked.

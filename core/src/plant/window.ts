@@ -12,7 +12,7 @@ export type SoilSchool = keyof typeof soilSchools
 export const soilSchoolIds = Object.keys(soilSchools) as SoilSchool[]
 
 /** Nights are to be warmer than this, °C (practice). */
-const NIGHTS_C: Readonly<Record<Crop, number>> = { tomato: 7, pepper: 10 }
+export const NIGHTS_C: Readonly<Record<Crop, number>> = { tomato: 7, pepper: 10 }
 /** Days from the last frost to planting out (practice). */
 const AFTER_FROST_DAYS = { least: 7, most: 14 } as const
 /** Days from sowing to the last frost; slow peppers earlier (practice; how much earlier from memory). */

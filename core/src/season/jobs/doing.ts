@@ -1,5 +1,6 @@
-import { supports, varietyOf, waysOf, type Garden, type GardenRecord } from '../../garden'
 import { pouringOf } from '../../container'
+import { STAKE_IN_MIX_MM } from '../../fit'
+import { supports, varietyOf, waysOf, type Garden, type GardenRecord } from '../../garden'
 import { own } from '../../units'
 import type { Amount, Job, JobKind } from './job'
 
@@ -10,8 +11,6 @@ export const isOneTap = ({ kind }: Pick<Job, 'kind'>): boolean => !BY_FORM.has(k
 
 /** Cloth of the usual kind keeps off so much (practice: 30–50 %). */
 const CLOTH_SHARE = 0.4
-/** Of a support's length, what stands above the mix. */
-const IN_MIX_MM = 250
 
 const valueOf = (
   amounts: readonly Amount[],
@@ -41,7 +40,7 @@ function supportTold(
     ...amounts.flatMap(({ what, value }) => (what === 'mm' ? [value] : [])),
     0,
   )
-  const inMixMm = support === 'stake' || support === 'twoCages' ? IN_MIX_MM : 0
+  const inMixMm = support === 'stake' || support === 'twoCages' ? STAKE_IN_MIX_MM : 0
   return { kind: 'support', support, heightMm: Math.min(6000, Math.max(50, lengthMm - inMixMm)) }
 }
 

@@ -1,7 +1,7 @@
+import { NIGHTS_C } from '../../plant'
 import { addDays, dayOf, daysBetween, memory, practice, reason, type Reason } from '../../units'
 import { sorted } from '../course'
 import { windowOf } from '../plant'
-import { cropColdC } from './cold'
 import { doneOn, type PlantFacts } from './facts'
 import { firstFreeDay, hottestC, workHold } from './holds'
 import type { Amount, Job, JobKind } from './job'
@@ -93,7 +93,7 @@ function mixTemp({ records, today }: PlantFacts): number | undefined {
 /** What keeps plants in their trays on a day: cold nights, heat, a storm. */
 function plantHold(facts: PlantFacts, day: number): Reason | undefined {
   const night = facts.isKnown(day + 1) ? facts.weatherOn(day + 1) : undefined
-  const leastC = cropColdC(facts.variety)
+  const leastC = NIGHTS_C[facts.variety.crop]
   const mix = mixTemp(facts)
   if (mix !== undefined && day === facts.day && mix < facts.ways.soilC)
     return reason('job.hold.coldMix', { tempC: mix, leastC: facts.ways.soilC }, practice)

@@ -1,4 +1,4 @@
-import { isVine } from '../../plant'
+import { isVine, TRUSS_OPENS_DAYS } from '../../plant'
 import { memory, practice, reason } from '../../units'
 import { dayTall, daysDone, doneOn, heightOn, overOn, type PlantFacts } from './facts'
 import { cutHold, firstFreeDay, stormHold } from './holds'
@@ -28,7 +28,6 @@ const STOP_AFTER_DAYS = 7
 const STOP_WINDOW_DAYS = 10
 /** Open flowers are shaken every two or three days (practice). */
 const SHAKE_DAYS = 3
-const TRUSS_OPENS_DAYS = 7
 /** With less of the wind than this, pollen does not fall by itself (memory). */
 const STILL_SHARE = 0.5
 /** A side shoot roots and crops in so many days, taken while the plant is so tall (memory). */

@@ -1,7 +1,7 @@
 import { liftingCaution } from '../../container'
-import { plantKgOn } from '../course'
+import { NIGHTS_C } from '../../plant'
 import { memory, practice, reason, type Reason } from '../../units'
-import { cropColdC, FROST_NEAR_C } from './cold'
+import { plantKgOn } from '../course'
 import { doneOn, type PlantFacts, type PotFacts } from './facts'
 import type { Job, JobKind } from './job'
 import { jobsOf, type Details, type Times } from './schedule'
@@ -11,6 +11,8 @@ const SHADE_FROM_C = 35
 const SHADE_OFF_C = 31
 /** A cover comes off when the next nights are so far from frost, °C (memory). */
 const COVER_OFF_C = 4
+/** At this lowest of the night a plant is covered: frost may come a little lower than told (memory), °C. */
+const FROST_NEAR_C = 1
 /** Nights that are looked at before something comes off or out again. */
 const CLEAR_NIGHTS = 3
 const WARM_NIGHTS = 5
@@ -65,7 +67,7 @@ export function weatherJobs(
     isIn && !isIndoors
       ? firstCold(facts, day + 1, Math.max(...peppers.map(({ endsOn }) => endsOn)))
       : undefined
-  const leastC = peppers[0] ? cropColdC(peppers[0].variety) : 0
+  const leastC = NIGHTS_C.pepper
   const isWarmAgain =
     isIndoors && areAll(day + 1, WARM_NIGHTS, (on) => weatherOutC(facts, on) >= leastC)
   const lift: Reason[] = liftingCaution(massKg)
@@ -174,7 +176,7 @@ export function weatherJobs(
 /** The first day on which nights are too cold for peppers: as forecast, else as is usual in autumn. */
 function firstCold(facts: PotFacts, from: number, to: number): number | undefined {
   const { weatherOn, isKnown, pot } = facts
-  const leastC = cropColdC({ crop: 'pepper' })
+  const leastC = NIGHTS_C.pepper
   for (let on = from; on < Math.min(to, pot.weather.length); on++) {
     const tempC = weatherOn(on)?.tempMinC
     if (tempC !== undefined && tempC < leastC && (isKnown(on) || isFalling(facts, on))) return on
