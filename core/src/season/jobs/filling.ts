@@ -70,6 +70,8 @@ export function fillingJobs(
           ),
         )
       : 0
+  /** What is known of the one after the next is how the pot stands then. */
+  const isAhead = (last: string | undefined) => last !== undefined && last > facts.today
   const isToFill = !!tall && isPart && stemOn < pot.weather.length
   const topUp = jobsOf(
     {
@@ -77,8 +79,8 @@ export function fillingJobs(
       kind: 'topUp',
       done: daysDone(filledDays),
       // Only the next: how much room is left then is seen then.
-      next: (last, ordinal) => {
-        if (!isToFill || ordinal > filledDays.length) return undefined
+      next: (last) => {
+        if (!isToFill || isAhead(last)) return undefined
         const at = Math.max(stemOn, last === undefined ? 0 : dayInCourse(facts, last) + TOP_UP_DAYS)
         return at < Math.min(tall.endsOn, pot.weather.length)
           ? { from: date(at), to: date(at + WINDOW_DAYS) }
@@ -115,8 +117,8 @@ export function fillingJobs(
       ...one,
       kind: 'unroll',
       done: rolledDays,
-      next: (last, ordinal) => {
-        if (!tall || rolledMm <= 0 || isPart || ordinal > rolledDays.length) return undefined
+      next: (last) => {
+        if (!tall || rolledMm <= 0 || isPart || isAhead(last)) return undefined
         const at = Math.max(stemOn, last === undefined ? 0 : dayInCourse(facts, last) + TOP_UP_DAYS)
         return at < Math.min(tall.endsOn, pot.weather.length)
           ? { from: date(at), to: date(at + WINDOW_DAYS) }

@@ -118,6 +118,8 @@ const EPSOM: BentStep = {
 }
 /** Calcium by habit again after two and four weeks (practice). */
 const CALCIUM_DAYS = [14, 28] as const
+/** A feed that was left out is asked for again after so many days (memory). */
+const ASKED_AGAIN_DAYS = 7
 /** What a habit missed by so much is not made up. */
 const HABIT_LATE_DAYS = 14
 
@@ -213,13 +215,17 @@ export function feedJobs(
         const ahead = ordinal - done.length
         if (ahead < 0) return undefined
         if (isNow && ahead === 0) return { from: firstDue, to: addDays(facts.today, 3) }
+        // Left out on a day that is past, and not given since: asked for again after a while.
+        const isLeftOut = isNow && last !== undefined && last < facts.today
+        if (isLeftOut)
+          return { from: addDays(last, ASKED_AGAIN_DAYS), to: addDays(last, ASKED_AGAIN_DAYS + 3) }
         const after = last === undefined ? -Infinity : dayInCourse(facts, last)
         const on = planned.find((one) => one > after)
         return on === undefined ? undefined : { from: date(on), to: date(on + 3) }
       },
       details: (on, ordinal) => {
         const isDone = ordinal < done.length
-        const isDue = isNow && ordinal === done.length
+        const isDue = isNow && !isDone && on <= facts.today
         const doses = isDue
           ? [...open.map(({ dose }) => dose), ...dueHabits.map(({ dose }) => dose)]
           : []

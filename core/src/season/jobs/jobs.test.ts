@@ -156,6 +156,48 @@ describe('every job can be done, left out, put off, turned off, and found again'
     expect(() => edits.snoozeJob(jobs[0]!.id, TODAY, TODAY)).toThrow(InputError))
 })
 
+describe('left out once is left out once', () => {
+  const frostOn = (days: readonly number[]): Garden => ({
+    ...demo,
+    weather: demo.weather.map((day) =>
+      days.some((after) => day.date === addDays(TODAY, after))
+        ? { ...day, tempMinC: 0, tempMaxC: 12 }
+        : day,
+    ),
+  })
+  const on = (garden: Garden, after: number, kind: JobKind, containerId: string) =>
+    jobsBetween(garden, `${addDays(TODAY, after)}T07:30`, addDays(TODAY, after), addDays(TODAY, 30))
+      .filter((job) => job.kind === kind && job.containerId === containerId)
+      .filter(isOpen)
+  test('a cover that was left out for one frost is asked for before the next', () => {
+    const garden = frostOn([1, 5])
+    const [first] = on(garden, 0, 'coverOn', 'b1')
+    expect(first!.dueOn).toBe(TODAY)
+    const skipped = after(garden, edits.skipJob(first!.id, TODAY))
+    expect(on(skipped, 0, 'coverOn', 'b1').map(({ dueOn }) => dueOn)).not.toContain(TODAY)
+    expect(on(skipped, 3, 'coverOn', 'b1').map(({ dueOn }) => dueOn)).toEqual([addDays(TODAY, 4)])
+  })
+  test('a feed that was left out comes again within two weeks', () => {
+    const [first] = on(demo, 0, 'feed', 'f2')
+    expect(first!.dueOn).toBe(TODAY)
+    const skipped = after(demo, edits.skipJob(first!.id, TODAY))
+    expect(on(skipped, 1, 'feed', 'f2').some(({ state }) => state === 'due')).toBe(false)
+    const later = Array.from({ length: 7 }, (_, day) => on(skipped, 7 + day, 'feed', 'f2'))
+    expect(later.flat().some(({ state }) => state === 'due' || state === 'held')).toBe(true)
+  })
+  test('however many seasons a garden has, its next feed is told', () => {
+    const years = Array.from({ length: 900 }, (_, index): GardenRecord => ({
+      id: `old-${index}`,
+      at: `${addDays('2023-11-01', index)}T08:00`,
+      containerId: 'f2',
+      kind: 'feed',
+      productId: 'tomatoFeed',
+    }))
+    const old = { ...demo, records: [...years, ...demo.records] }
+    expect(on(old, 0, 'feed', 'f2').length).toBeGreaterThan(0)
+  })
+})
+
 describe('a schedule', () => {
   const times = (changes: readonly JobChange[] = [], today = '2026-06-18') => ({
     today,

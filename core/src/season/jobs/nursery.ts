@@ -77,10 +77,10 @@ function plantWindow(facts: PlantFacts, goes: ReturnType<typeof windowOf>): Wind
   return { from, to: addDays(from, 7) }
 }
 
-/** How warm the mix is, as it was measured in the last days; undefined where it was not. */
-function mixTemp({ records, today }: PlantFacts): number | undefined {
+/** A mix that was measured in the last days, and is too cold for the gardener's way. */
+function mixHold({ records, today, ways }: PlantFacts): Reason | undefined {
   const since = addDays(today, -MEASURED_DAYS)
-  return records
+  const tempC = records
     .flatMap((record) =>
       record.kind === 'probe' && record.tempC !== undefined && dayOf(record.at) >= since
         ? [{ at: record.at, tempC: record.tempC }]
@@ -88,15 +88,15 @@ function mixTemp({ records, today }: PlantFacts): number | undefined {
     )
     .sort((one, other) => (one.at < other.at ? -1 : 1))
     .at(-1)?.tempC
+  return tempC !== undefined && tempC < ways.soilC
+    ? reason('job.hold.coldMix', { tempC, leastC: ways.soilC }, practice)
+    : undefined
 }
 
 /** What keeps plants in their trays on a day: cold nights, heat, a storm. */
 function plantHold(facts: PlantFacts, day: number): Reason | undefined {
   const night = facts.isKnown(day + 1) ? facts.weatherOn(day + 1) : undefined
   const leastC = NIGHTS_C[facts.variety.crop]
-  const mix = mixTemp(facts)
-  if (mix !== undefined && day === facts.day && mix < facts.ways.soilC)
-    return reason('job.hold.coldMix', { tempC: mix, leastC: facts.ways.soilC }, practice)
   if (night && night.tempMinC < leastC)
     return reason('job.hold.coldNight', { tempC: night.tempMinC, leastC }, practice)
   return workHold(facts, day)
@@ -287,7 +287,7 @@ export function nurseryJobs(facts: PlantFacts, times: Times): readonly Job[] {
               ...frostReasons,
             ],
             cautions: card.cautions,
-            held: plantHold(facts, daysBetween(date(0), on)),
+            held: mixHold(facts) ?? plantHold(facts, daysBetween(date(0), on)),
           }
         },
       },

@@ -99,6 +99,18 @@ describe('from seed to pot', () => {
     expect(plant!.dueOn > TODAY).toBe(true)
     expect(plant!.reasons.map(({ code }) => code)).toContain('job.plant.waits')
   })
+  test('a mix that was measured too cold holds planting back, by the gardener’s way', () => {
+    const measured = (tempC: number, soilC: 7 | 16) => {
+      const probe = record(TODAY, { kind: 'probe', moistureShare: 0.4, depthMm: 100, tempC })
+      const garden = {
+        ...planted('vineSalad', { plantedOn: TODAY, town: 'seville' }, [probe]),
+        weather: forecast(8),
+      }
+      return of(season({ ...garden, ways: { garden: { soilC } } }), 'plant')[0]!
+    }
+    expect(measured(12, 16).held?.code).toBe('job.hold.coldMix')
+    expect(measured(12, 7).held).toBeUndefined()
+  })
   test('who buys plants in June is not asked to sow', () =>
     expect(of(season(planted('vineSalad', { plantedOn: '2026-06-24' })), 'sow')).toEqual([]))
 })

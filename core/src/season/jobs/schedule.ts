@@ -34,6 +34,8 @@ export interface Schedule {
   /** When it comes next, after it was done or left out last; undefined where it comes no more. */
   readonly next: (last: string | undefined, ordinal: number) => Window | undefined
   readonly details: (on: string, ordinal: number) => Details
+  /** It has an occasion of its own each time, such as a frost: left out for one, it comes for the next. */
+  readonly isOccasion?: boolean
   /** Last day on which it still makes sense: what is later than that is left out. */
   readonly until?: string
   /** What was not done by the end of its window is given up, and not late. */
@@ -64,8 +66,8 @@ export interface Times {
   readonly changes: Changes
 }
 
-/** More of one schedule in one season is a mistake of ours. */
-const MOST_ORDINALS = 800
+/** More than so many to come, and the schedule is a mistake of ours. */
+const MOST_AHEAD = 800
 
 const later = (one: string, other: string) => (one > other ? one : other)
 
@@ -75,8 +77,19 @@ const later = (one: string, other: string) => (one > other ? one : other)
  * was missed does not pile up.
  */
 export function jobsOf(schedule: Schedule, { today, to, changes }: Times): readonly Job[] {
-  const { kind, containerId, plantingId, plantingIds, done, next, details, lapses, until, of } =
-    schedule
+  const {
+    kind,
+    containerId,
+    plantingId,
+    plantingIds,
+    done,
+    next,
+    details,
+    lapses,
+    until,
+    of,
+    isOccasion,
+  } = schedule
   const isOff =
     changes.off.size > 0 &&
     [
@@ -116,15 +129,16 @@ export function jobsOf(schedule: Schedule, { today, to, changes }: Times): reado
   let last: string | undefined
   let isFirst = true
   let doneCount = 0
-  for (let ordinal = 0; ordinal < MOST_ORDINALS; ordinal++) {
+  for (let ordinal = 0; ordinal < done.length + changes.byId.size + MOST_AHEAD; ordinal++) {
     const change = changes.byId.get(idOf(ordinal))
     const window = next(last, ordinal)
     const doneOn = done[doneCount]
     if (change?.what === 'skip') {
-      const on = window
-        ? later(window.from, change.on ?? window.from)
-        : (change.on ?? last ?? today)
-      put(ordinal, on, window ?? { from: on, to: on }, 'skipped', details(on, ordinal))
+      const skippedOn = change.on ?? window?.from ?? last ?? today
+      // The window is of an occasion that came after the one that was left out.
+      const isOfAnother = !window || (isOccasion && skippedOn < window.from)
+      const on = isOfAnother ? skippedOn : later(window.from, skippedOn)
+      put(ordinal, on, isOfAnother ? { from: on, to: on } : window, 'skipped', details(on, ordinal))
       last = on
       continue
     }
@@ -174,3 +188,17 @@ export const once =
   (window: Window | undefined): Schedule['next'] =>
   (_last, ordinal) =>
     ordinal === 0 ? window : undefined
+
+/**
+ * Whenever something calls for it: once for each occasion, after what was done.
+ *
+ * @param occasion the next that is known of; undefined where nothing calls for it
+ */
+export const whenever =
+  (done: readonly string[], occasion: Window | undefined): Schedule['next'] =>
+  (last, ordinal) => {
+    if (!occasion || ordinal < done.length) return undefined
+    return ordinal === done.length || last === undefined || occasion.from > last
+      ? occasion
+      : undefined
+  }

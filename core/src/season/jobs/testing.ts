@@ -3,7 +3,7 @@ import { tellingTest } from '../water'
 import { feedProductOf } from '../../garden'
 import { doneOn, plantFacts, type PotFacts } from './facts'
 import type { Job } from './job'
-import { jobsOf, type Times } from './schedule'
+import { jobsOf, whenever, type Times } from './schedule'
 
 /** Lime has done most of its work after a week (practice). */
 const AFTER_LIME_DAYS = 7
@@ -69,8 +69,8 @@ export function testingJobs(facts: PotFacts, times: Times): readonly Job[] {
       containerId,
       plantingIds,
       done,
-      next: (_last, ordinal) =>
-        isTelling && ordinal === done.length ? { from: today, to: addDays(today, 1) } : undefined,
+      isOccasion: true,
+      next: whenever(done, isTelling ? { from: today, to: addDays(today, 1) } : undefined),
       details: () => ({
         tools: kind === 'weigh' ? ['scale'] : ['fingers'],
         reasons: asked

@@ -4,7 +4,7 @@ import { memory, practice, reason, type Reason } from '../../units'
 import { plantKgOn } from '../course'
 import { doneOn, type PlantFacts, type PotFacts } from './facts'
 import type { Job, JobKind } from './job'
-import { jobsOf, type Details, type Times } from './schedule'
+import { jobsOf, whenever, type Details, type Times } from './schedule'
 
 /** Shade cloth goes up over this, °C, and comes down when days are so much cooler (practice; 3 K from memory). */
 const SHADE_FROM_C = 35
@@ -162,10 +162,11 @@ export function weatherJobs(
         containerId,
         plantingIds,
         done,
-        next: (_last, ordinal) =>
-          on !== undefined && ordinal === done.length
-            ? { from: date(on), to: date(Math.max(on, untilDay)) }
-            : undefined,
+        isOccasion: true,
+        next: whenever(
+          done,
+          on === undefined ? undefined : { from: date(on), to: date(Math.max(on, untilDay)) },
+        ),
         details: () => details,
       },
       times,

@@ -3,7 +3,7 @@ import { addDays, memory, reason, type Reason } from '../../units'
 import { plantKgOn, stateAt, type GardenCourse, type PotCourse } from '../course'
 import { HOURS_A_DAY } from '../../weather'
 import { doneOn, potFacts, type PotFacts } from './facts'
-import { jobsOf, type Times } from './schedule'
+import { jobsOf, whenever, type Times } from './schedule'
 import type { Job } from './job'
 
 /** Gust over the mean wind of its day, where no gust is known (memory). */
@@ -108,11 +108,12 @@ export function windJobs(facts: PotFacts, times: Times): readonly Job[] {
       containerId,
       plantingIds,
       done,
+      isOccasion: true,
       // The day before, once for all wind that is forecast.
-      next: (_last, ordinal) =>
-        ahead && ordinal === done.length
-          ? { from: date(Math.max(day, ahead.day - 1)), to: date(ahead.day) }
-          : undefined,
+      next: whenever(
+        done,
+        ahead && { from: date(Math.max(day, ahead.day - 1)), to: date(ahead.day) },
+      ),
       details: () => ({
         tools: ['ties'],
         reasons:
