@@ -36,7 +36,7 @@ import {
 } from '@rimbo/core'
 import { forty, gardenOf } from './benchTasks'
 import { openingOf, THROTTLE, type Opening } from './benchPhone'
-import { jobsOf } from './benchJobs'
+import { jobsTimes } from './benchJobs'
 import { hourlyBalance, yearsOfWater } from './benchWater'
 import { firstScreenBytes } from './firstScreen'
 
@@ -204,12 +204,8 @@ const dayFrameMs = medianMs(() => {
 }, 201)
 /** The nutrient ledgers of all pots over the season, from their needs on. */
 const ledgerMs = medianMs(() => season.pots.map((pot) => potFeeding(season, { ...pot })))
-/** The jobs of a season, its course and feeds being known: these take their time by themselves. */
-const jobs = jobsOf(garden)
-const middle = (work: () => number) =>
-  Array.from({ length: 7 }, work).sort((one, other) => one - other)[3]!
-const jobsMs = middle(jobs.fromNothing)
-const jobsEditMs = middle(jobs.afterOne)
+/** The jobs of a season, its course and feeds being known. */
+const jobs = jobsTimes(garden)
 const climate = climateOf(garden).model
 const YEARS = 500
 const yearsMs = medianMs(
@@ -269,8 +265,8 @@ const rows: Row[] = [
     ledgerMs,
     LEDGER_MS,
   ),
-  row(`the jobs of a season for ${CONTAINERS} containers, from nothing`, jobsMs, JOBS_MS),
-  row('… after one record', jobsEditMs, JOBS_EDIT_MS),
+  row(`the jobs of a season for ${CONTAINERS} containers, from nothing`, jobs.wholeMs, JOBS_MS),
+  row('… after one record', jobs.editMs, JOBS_EDIT_MS),
   row(`one frame of dragging the day, ${CONTAINERS} pots, computed`, dayFrameMs, FRAME_MS),
   row(`${YEARS} years of weather generated`, yearsMs, YEARS_MS),
   {

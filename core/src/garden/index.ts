@@ -11,6 +11,8 @@ export {
   signs,
   skipReasons,
   supports,
+  USUAL_CLOTH_SHARE,
+  USUAL_MULCH_MM,
   waterOrigins,
   type GardenRecord,
   type RecordKind,
@@ -47,7 +49,6 @@ export { emptyGarden } from './starting'
 export {
   densityGMlOf,
   feedProductOf,
-  feedRecordOf,
   feedProducts,
   feedTools,
   productIds,
@@ -66,7 +67,7 @@ export { measuredMixOf, mixesOf, ingredientsOf } from './mixing'
 export { nextCode } from './codes'
 export { foundRecords, lastRecords, newestFirst, type RecordsAsked } from './newest'
 export { wayChoices, wayKeys, type SomeWays, type WayKey, type Ways } from './waysSchema'
-export { usualWays, wayProvenance, waysOf } from './ways'
+export { arrangementOf, usualWays, wayProvenance, waysOf } from './ways'
 export {
   jobChangeKinds,
   ownJobMeasures,

@@ -1,5 +1,6 @@
 import { isVine, type Variety } from '../plant'
 import { memory, own, practice, type Provenance } from '../units'
+import { noArrangement } from './arrangement'
 import { varietyOf, type Garden } from './garden'
 import { wayKeys, type SomeWays, type WayKey, type Ways } from './waysSchema'
 
@@ -77,3 +78,11 @@ export function waysOf(garden: Garden, containerId?: string, plantingId?: string
     ...answered(own(ways?.byPlanting ?? {}, plantingId), all),
   }
 }
+
+/** What is wished for in an arrangement; until something was, as the gardener's ways have it. */
+export const arrangementOf = ({ arrangement, ways }: Pick<Garden, 'arrangement' | 'ways'>) =>
+  arrangement ?? {
+    ...noArrangement,
+    ...(ways?.garden.school !== undefined && { school: ways.garden.school }),
+    ...(ways?.garden.plantsEach !== undefined && { mostPerPot: ways.garden.plantsEach }),
+  }

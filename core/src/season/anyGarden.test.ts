@@ -78,8 +78,6 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
     gardens.productIds.forEach((id) => gardens.densityGMlOf(garden, id)),
   feedProductOf: ({ garden }) => hostileIds.forEach((id) => gardens.feedProductOf(garden, id)),
   feedProducts: ({ garden }) => gardens.feedProducts(garden),
-  feedRecordOf: () =>
-    gardens.feedRecordOf('pot', { product: starterProducts[0]!, massG: 5 } as never),
   feedTools: ({ garden }) => gardens.feedTools(garden),
   strewnG: ({ garden }) =>
     gardens.feedProducts(garden).forEach((product) => {
@@ -152,6 +150,7 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
     gardens.waysOf(garden)
     garden.plantings.forEach(({ id, containerId }) => gardens.waysOf(garden, containerId, id))
   },
+  arrangementOf: ({ garden }) => gardens.arrangementOf(garden),
   usualWays: ({ garden }) =>
     [undefined, ...garden.varieties].forEach((one) => gardens.usualWays(one)),
   wayProvenance: () => gardens.wayKeys.forEach((key) => gardens.wayProvenance(key, 'ripens')),
@@ -227,6 +226,12 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
       expect([minutes, ...amounts.map(({ value }) => value)].every(Number.isFinite)).toBe(true)
     }
     expect(garden.records).toBe(course.garden.records)
+    // Nothing is due twice.
+    const due = jobs.filter(({ state }) => state === 'due' || state === 'held')
+    const keys = due.map(({ kind, containerId, plantingIds, own }) =>
+      JSON.stringify([kind, containerId, plantingIds, own?.id]),
+    )
+    expect(new Set(keys).size).toBe(keys.length)
   },
   jobsBetween: ({ garden }) => season.jobsBetween(garden, NOW, TODAY, addDays(TODAY, 14)),
   jobsIn: ({ course }) => season.jobsIn(season.jobsOfCourse(course, TODAY), TODAY, TODAY),
@@ -263,6 +268,13 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
   paceOf: ({ garden }) => expect(season.paceOf(garden).stopMinutes).toBeGreaterThan(0),
   plannedDays: ({ course }) =>
     season.plannedDays(season.jobsOfCourse(course, course.to), TODAY, 14),
+  isVaried: () => season.isVaried({ kind: 'pick' }),
+  isEveryday: () => season.jobKinds.forEach((kind) => season.isEveryday({ kind })),
+  isPoured: () => season.jobKinds.forEach((kind) => season.isPoured({ kind })),
+  linesOf: ({ course }) => season.linesOf(season.jobsOfCourse(course, course.to)),
+  litresOf: ({ course }) =>
+    expect(season.litresOf(season.jobsOfCourse(course, course.to))).not.toBeNaN(),
+  rowsOf: ({ course }) => season.rowsOf(season.jobsOfCourse(course, course.to), TODAY, 7),
   toBuy: ({ course, garden }) => season.toBuy(garden, season.jobsOfCourse(course, course.to)),
   toICalendar: ({ course }) => {
     const jobs = season.jobsOfCourse(course, addDays(TODAY, 7))
@@ -274,7 +286,7 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
   curveAboutToday: (here) => eachPot(here, (pot) => season.curveAboutToday(here.course, pot)),
   probeQuestion: (here) => eachPot(here, (pot) => season.probeQuestion(here.course, pot)),
   readingsToKeep: ({ garden }) => season.readingsToKeep(garden, 'none', []),
-  waterDues: (here) => here.day.pots.forEach((pot) => season.waterDues(pot, TODAY)),
+  waterDues: (here) => here.day.pots.forEach((pot) => season.waterDues(pot)),
   beadOfDays: (here) =>
     eachPot(here, (pot) => season.beadOfDays(season.potString(here.course, pot), 0, 7)),
   grownOn: (here) => eachPot(here, (pot) => season.grownOn(here.course, pot)),

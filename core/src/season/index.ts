@@ -29,7 +29,7 @@ export {
   type DaySource,
   type Sky,
   waterDues,
-  type Due,
+  type WaterDue,
 } from './course'
 export * from './water'
 export * from './feed'

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { Check } from '@element-plus/icons-vue'
-import { addDays, isOneTap, rulesOf, type Job } from '@rimbo/core'
+import { addDays, isEveryday, isOneTap, rulesOf, type Job } from '@rimbo/core'
 import { useFormat } from '../ui/words/format'
 import { useReasonText } from '../ui/words/reasons'
 import PushButton from '../ui/fields/PushButton.vue'
@@ -32,10 +32,8 @@ const ruleWords = computed(() => {
     words: t(names.slice(names.length - rules.value.length)[index]!),
   }))
 })
-/** Done again and again, it is never told how late it is. */
-const AGAIN = ['lookOver', 'weed', 'shake', 'pick', 'turn', 'fingerTest', 'weigh']
 const isLate = computed(
-  () => props.job.window.from < props.today && !AGAIN.includes(props.job.kind),
+  () => props.job.window.from < props.today && !isEveryday(props.job) && props.job.kind !== 'pick',
 )
 const when = computed(() => {
   const { hour, window } = props.job

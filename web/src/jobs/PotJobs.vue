@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { Check } from '@element-plus/icons-vue'
-import { isOneTap, type Job } from '@rimbo/core'
+import { isOneTap, isPoured, type Job } from '@rimbo/core'
 import { useTodayStore } from '../stores/today'
 import PushButton from '../ui/fields/PushButton.vue'
 import JobRow from './JobRow.vue'
@@ -16,7 +16,9 @@ const emit = defineEmits<{ done: [] }>()
 const { t } = useI18n()
 const { date } = storeToRefs(useTodayStore())
 const { isSaving, done, snooze, skip, off } = useJobActions()
-const shown = computed(() => props.jobs.filter(({ state }) => state === 'due' || state === 'held'))
+const shown = computed(() =>
+  props.jobs.filter((job) => !isPoured(job) && (job.state === 'due' || job.state === 'held')),
+)
 /** What one tap can say was done, of all that nothing holds back. */
 const doable = computed(() => shown.value.filter((job) => job.state === 'due' && isOneTap(job)))
 async function finish(jobs: readonly Job[]): Promise<void> {

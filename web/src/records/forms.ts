@@ -7,6 +7,8 @@ import {
   removals,
   signs,
   supports,
+  USUAL_CLOTH_SHARE,
+  USUAL_MULCH_MM,
   type Dimension,
   type PotToday,
   type RecordKind,
@@ -63,10 +65,8 @@ const choice = (
 ): FormField => ({ field, label, as: 'choice', options, words })
 const optional = <F extends FormField>(one: F): F => ({ ...one, isOptional: true })
 
-/** Mulch of the usual thickness (practice: 2.5–5 cm), a stake of a usual height, cloth of 40 % (practice). */
-const MULCH_MM = 40
+/** A stake of a usual height (practice). */
 const STAKE_MM = 1500
-const CLOTH_SHARE = 0.4
 /** A top-up of a fifth of what is there (practice: every few weeks, a hand's height). */
 const TOP_UP_SHARE = 0.2
 /** Litres that somebody would measure out. */
@@ -165,7 +165,7 @@ export const recordForms: readonly RecordForm[] = [
       quantity('depthMm', 'depth', 'length'),
       choice('material', 'material', mulchMaterials, 'mulchMaterial'),
     ],
-    usual: () => ({ depthMm: MULCH_MM, material: 'straw' }),
+    usual: () => ({ depthMm: USUAL_MULCH_MM, material: 'straw' }),
   },
   {
     kind: 'move',
@@ -187,7 +187,7 @@ export const recordForms: readonly RecordForm[] = [
     kind: 'shade',
     group: 'pot',
     fields: [{ field: 'share', label: 'keepsOff', as: 'percent' }],
-    usual: ({ state }) => ({ share: state.shadeShare > 0 ? 0 : CLOTH_SHARE }),
+    usual: ({ state }) => ({ share: state.shadeShare > 0 ? 0 : USUAL_CLOTH_SHARE }),
   },
   {
     kind: 'cover',

@@ -1,8 +1,9 @@
 import type { Variety } from '../../plant'
-import { noArrangement, type ArrangementWishes } from '../arrangement'
+import type { ArrangementWishes } from '../arrangement'
 import type { Planting } from '../garden'
 import type { RecordOf } from '../kinds'
 import { keepIn } from '../touched'
+import { arrangementOf } from '../ways'
 import { editOf, without, type GardenEdit } from './edit'
 
 /** A variety as its form has it. */
@@ -49,7 +50,7 @@ export const takeOut = ({ id }: Pick<Planting, 'id'>, code: string): GardenEdit 
 /** Other wishes for an arrangement. */
 export const wishFor = (changed: Partial<ArrangementWishes>): GardenEdit =>
   editOf('arrangement', {}, (draft) => {
-    draft.arrangement = { ...(draft.arrangement ?? noArrangement), ...changed }
+    draft.arrangement = { ...arrangementOf(draft), ...changed }
   })
 
 /** What an arrangement must leave as it is in a pot; a pin without any such wish is removed. */
@@ -58,7 +59,7 @@ export const pinContainer = (
   changed: { readonly stays?: boolean; readonly varietyId?: string | undefined },
 ): GardenEdit =>
   editOf('arrangement', {}, (draft) => {
-    const wanted = (draft.arrangement ??= structuredClone(noArrangement))
+    const wanted = (draft.arrangement ??= structuredClone(arrangementOf(draft)))
     const known = wanted.pins.find((one) => one.containerId === containerId)
     const { stays, varietyId } = { stays: false, varietyId: undefined, ...known, ...changed }
     const others = wanted.pins.filter((one) => one !== known)

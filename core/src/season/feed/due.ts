@@ -12,16 +12,17 @@ import {
   type HoldFacts,
   type UnusableProduct,
 } from '../../feed'
-import { feedProductOf, feedRecordOf, shelfStock, type Garden } from '../../garden'
+import { feedProductOf, shelfStock, type Garden } from '../../garden'
 import { lastTest } from '../../mix'
 import { addDays, dayOf, daysBetween, own, remembered } from '../../units'
-import { sorted, type Due, type GardenCourse, type PotCourse, type PotToday } from '../course'
+import { sorted, type GardenCourse, type PotCourse, type PotToday } from '../course'
 import { dosedPot, feedVerdictOn, potFeeding, type PotFeeding } from './potFeeding'
 import { runOf } from './running'
 
 /** A feed that is due, or held back. */
-export interface DueFeed extends Due {
-  readonly kind: 'feed'
+export interface DueFeed {
+  /** The day from which it is to be given. */
+  readonly dueOn: string
   readonly dose: FeedDose
   /** Days since the day it was due. */
   readonly lateDays: number
@@ -147,7 +148,7 @@ const feedOf = remembered(
           const holds = feedHolds(dose.product, isWatered ? { ...facts, missingL: 0 } : facts)
           const lateDays = day - dueOn
           return {
-            ...dueOf(today.container.id, addDays(date, -lateDays), dose, holds),
+            dueOn: addDays(date, -lateDays),
             dose,
             lateDays,
             holds,
@@ -158,24 +159,6 @@ const feedOf = remembered(
     }
   },
 )
-
-/** A feed in the shape of all that is due. */
-function dueOf(
-  containerId: string,
-  dueOn: string,
-  dose: FeedDose,
-  holds: readonly FeedHold[],
-): Due & { readonly kind: 'feed' } {
-  const reasons = holds.filter(({ level }) => level === 'hold').map(({ reason }) => reason)
-  return {
-    kind: 'feed',
-    containerId,
-    dueOn,
-    ...(isHeld(holds) && { held: reasons }),
-    amounts: [{ kind: 'feed', dose }],
-    record: feedRecordOf(containerId, dose),
-  }
-}
 
 /** What speaks for or against a product for a pot now, whether or not it is due. */
 export function holdsFor(

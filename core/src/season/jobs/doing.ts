@@ -1,6 +1,15 @@
 import { pouringOf } from '../../container'
 import { STAKE_IN_MIX_MM } from '../../fit'
-import { supports, varietyOf, waysOf, type Garden, type GardenRecord } from '../../garden'
+import {
+  mulchMaterials,
+  supports,
+  USUAL_CLOTH_SHARE,
+  USUAL_MULCH_MM,
+  varietyOf,
+  waysOf,
+  type Garden,
+  type GardenRecord,
+} from '../../garden'
 import { own } from '../../units'
 import type { Amount, Job, JobKind } from './job'
 
@@ -8,9 +17,6 @@ import type { Amount, Job, JobKind } from './job'
 const BY_FORM: ReadonlySet<JobKind> = new Set(['measurePh', 'fingerTest', 'weigh'])
 /** Whether a tap is enough to say that a job was done. */
 export const isOneTap = ({ kind }: Pick<Job, 'kind'>): boolean => !BY_FORM.has(kind)
-
-/** Cloth of the usual kind keeps off so much (practice: 30–50 %). */
-const CLOTH_SHARE = 0.4
 
 const valueOf = (
   amounts: readonly Amount[],
@@ -103,10 +109,10 @@ function toldBy(garden: Garden, job: Job): readonly Told[] {
     }
     case 'mulch': {
       const layer = amounts.find(({ what }) => what === 'mm')
-      const material = (['chips', 'straw', 'grass', 'leaves', 'compost'] as const).find(
-        (one) => one === layer?.of,
-      )
-      return [{ ...here, kind, depthMm: layer?.value ?? 40, material: material ?? 'straw' }]
+      const material = mulchMaterials.find((one) => one === layer?.of)
+      return [
+        { ...here, kind, depthMm: layer?.value ?? USUAL_MULCH_MM, material: material ?? 'straw' },
+      ]
     }
     case 'water':
       return [
@@ -134,7 +140,7 @@ function toldBy(garden: Garden, job: Job): readonly Told[] {
       })
     case 'shadeOn':
     case 'shadeOff':
-      return [{ ...here, kind: 'shade', share: kind === 'shadeOn' ? CLOTH_SHARE : 0 }]
+      return [{ ...here, kind: 'shade', share: kind === 'shadeOn' ? USUAL_CLOTH_SHARE : 0 }]
     case 'coverOn':
     case 'coverOff':
       return [{ ...here, kind: 'cover', cover: kind === 'coverOn' ? 'fleece' : 'none' }]

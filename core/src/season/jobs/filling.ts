@@ -1,4 +1,5 @@
 import { containerVolumes, standingRimMm, type Container } from '../../container'
+import { USUAL_MULCH_MM } from '../../garden'
 import { memory, practice, reason } from '../../units'
 import { mixWarmthOf } from '../plant'
 import { dayTall, daysDone, doneOn, overOn, type PlantFacts, type PotFacts } from './facts'
@@ -16,10 +17,9 @@ const TOP_UP_DAYS = 21
 /** Of the stem above the mix, what a top-up buries at most (practice: up to two thirds). */
 const BURIED_SHARE = 0.5
 const WINDOW_DAYS = 10
-/** Mulched once the mix is so warm, °C, or before heat (practice); how thick, mm (practice: 2.5–5 cm). */
+/** Mulched once the mix is so warm, °C, or before heat (practice). */
 const WARM_MIX_C = 18
 const HOT_C = 29
-const MULCH_MM = 40
 /** Green grass only thin (practice). */
 const GRASS_MM = 25
 const LEAST_MULCH_MM = 15
@@ -165,7 +165,7 @@ function mulchJobs(
   const [first] = plants
   const standsFrom = Math.min(...plants.map(({ from }) => from))
   const freeMm = standingRimMm(container) - container.fillMm
-  const depthMm = Math.min(ways.mulch === 'grass' ? GRASS_MM : MULCH_MM, Math.max(0, freeMm))
+  const depthMm = Math.min(ways.mulch === 'grass' ? GRASS_MM : USUAL_MULCH_MM, Math.max(0, freeMm))
   const done = first
     ? doneOn(facts, 'mulch', { since: date(standsFrom - 30), is: (one) => one.depthMm > 0 })
     : []
@@ -217,7 +217,7 @@ function mulchJobs(
         tools: ['mulch'],
         reasons: [
           reason('job.mulch.warm', { tempC: WARM_MIX_C, depthMm }, practice),
-          ...(depthMm < MULCH_MM && ways.mulch !== 'grass'
+          ...(depthMm < USUAL_MULCH_MM && ways.mulch !== 'grass'
             ? [reason('job.mulch.room', { freeMm }, memory)]
             : []),
           reason(ways.mulch === 'grass' ? 'job.mulch.grass' : 'job.mulch.stem', {}, practice),

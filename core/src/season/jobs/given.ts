@@ -1,20 +1,12 @@
 import { isFeed, stepDose, type BentStep, type FeedDose } from '../../feed'
 import { feedProductOf, feedTools } from '../../garden'
-import {
-  addDays,
-  dayOf,
-  daysBetween,
-  InputError,
-  memory,
-  practice,
-  reason,
-  rememberedBy,
-} from '../../units'
+import { addDays, dayOf, daysBetween, memory, practice, reason, rememberedBy } from '../../units'
 import { dayInCourse } from './days'
+import { EVENING_FROM_H } from '../../water'
 import { waterDues, type PotCourse, type PotToday } from '../course'
 import { dosedPot, feedDays, type FeedToday } from '../feed'
 import { daysDone, doneOn, plantFacts, type CourseFrame, type PotFacts } from './facts'
-import { calciumDose } from './plantingCard'
+import { calciumDose, possible } from './plantingCard'
 import type { Amount, Job } from './job'
 import { jobsOf, type Changes, type Times } from './schedule'
 
@@ -56,7 +48,6 @@ const waterOf = rememberedBy('today', (asked: WaterAsked): readonly Job[] => {
   const facts = { records, today: asked.date }
   const plantingIds = pot.plants.map(({ planting }) => planting.id)
   const one = { kind: 'water' as const, containerId, plantingIds }
-  const dues = waterDues(today, facts.today)
   const given = daysDone(doneOn(facts, 'water'))
   const amountOf = (volumeL: number): Amount[] => [{ what: 'L', value: volumeL }]
   const jobOn = (
@@ -90,20 +81,18 @@ const waterOf = rememberedBy('today', (asked: WaterAsked): readonly Job[] => {
       const at = daysBetween(from, on)
       return jobOn(at, on, { volumeL: pot.givenL[at] ?? 0, isDone: true })
     })
-  const now = dues.flatMap(({ amounts, hour }) => {
-    const volumeL = amounts.reduce(
-      (sum, amount) => sum + (amount.kind === 'water' ? amount.volumeL : 0),
-      0,
-    )
-    const of = `${facts.today}-${hour === undefined ? 'now' : 'evening'}`
-    return jobOn(day, of, { volumeL, ...(hour !== undefined && { hour }) })
-  })
+  const now = waterDues(today).flatMap(({ volumeL, hour }) =>
+    jobOn(day, `${facts.today}-${hour === undefined ? 'now' : 'evening'}`, {
+      volumeL,
+      ...(hour !== undefined && { hour }),
+    }),
+  )
   const ahead: Job[] = []
   for (let on = day + 1; on < pot.weather.length; on++) {
     const [morningL, eveningL] = [pot.morningL[on]!, pot.eveningL[on]!]
     if (morningL >= LEAST_L) ahead.push(...jobOn(on, `${date(on)}-now`, { volumeL: morningL }))
     if (eveningL >= LEAST_L)
-      ahead.push(...jobOn(on, `${date(on)}-evening`, { volumeL: eveningL, hour: 18 }))
+      ahead.push(...jobOn(on, `${date(on)}-evening`, { volumeL: eveningL, hour: EVENING_FROM_H }))
   }
   return [...recorded, ...now, ...ahead]
 })
@@ -149,20 +138,11 @@ function habits(facts: PotFacts): readonly { readonly from: number; readonly dos
     const product = feedProductOf(garden, EPSOM.productId)
     const last = lastOf(EPSOM.productId)
     const next = last === undefined ? first.from + EPSOM.firstDay : sinceDay(last) + EPSOM.everyDays
-    const dose = product && safely(() => stepDose(EPSOM, product, dosed, feedTools(garden)))
+    const [dose] = product ? possible(() => stepDose(EPSOM, product, dosed, feedTools(garden))) : []
     const isAsked = ways.epsom === 'threeWeeks' || !base.container.sunken
     if (dose && isAsked) found.push({ from: Math.max(next, day - HABIT_LATE_DAYS), dose })
   }
   return found
-}
-
-function safely<T>(work: () => T): T | undefined {
-  try {
-    return work()
-  } catch (error) {
-    if (error instanceof InputError) return undefined
-    throw error
-  }
 }
 
 /** A dose as amounts: what is weighed, and the water it goes in. */
@@ -204,7 +184,10 @@ export function feedJobs(
         ? [{ what: 'g' as const, value: record.massG, of: record.productId }]
         : [],
     )
-  const hold = open.length || dueHabits.length ? undefined : due[0]?.held?.[0]
+  const hold =
+    open.length || dueHabits.length
+      ? undefined
+      : due[0]?.holds.find(({ level }) => level === 'hold')?.reason
   return jobsOf(
     {
       kind: 'feed',

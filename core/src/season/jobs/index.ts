@@ -1,5 +1,7 @@
 export {
+  isEveryday,
   isOpen,
+  isPoured,
   jobKinds,
   jobTools,
   ruleNames,

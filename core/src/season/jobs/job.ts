@@ -183,3 +183,14 @@ export function ruleNames(rule: string): {
     ...(plantingId !== undefined && { plantingId }),
   }
 }
+
+const EVERYDAY: ReadonlySet<JobKind> = new Set([
+  ...(['lookOver', 'weed', 'shake', 'fingerTest', 'weigh', 'turn'] as const),
+])
+
+/** Whether a job comes at every other visit: it is never told how late it is, and hangs on no string. */
+export const isEveryday = ({ kind }: Pick<Job, 'kind'>): boolean => EVERYDAY.has(kind)
+
+/** Whether a job has a card of its own on the walk: water and feed. */
+export const isPoured = ({ kind }: Pick<Job, 'kind'>): boolean =>
+  kind === 'water' || kind === 'feed'

@@ -80,7 +80,7 @@ const FIRST_FEED = 'balancedSoluble'
 const STARTERS: ReadonlySet<string> = new Set(starterProducts.map(({ id }) => id))
 
 /** A dose that a pot's own numbers do not allow is left out, and nothing else with it. */
-function given(work: () => FeedDose): FeedDose[] {
+export function possible(work: () => FeedDose): FeedDose[] {
   try {
     const dose = work()
     return dose.massG > 0 ? [dose] : []
@@ -93,7 +93,7 @@ function given(work: () => FeedDose): FeedDose[] {
 /** Calcium by the gardener's habit for a pot as it stands. */
 export const calciumDose = (garden: Garden, dosed: ReturnType<typeof dosedPot>): FeedDose[] => {
   const product = feedProductOf(garden, CALCIUM.productId)
-  return product ? given(() => stepDose(CALCIUM, product, dosed, feedTools(garden))) : []
+  return product ? possible(() => stepDose(CALCIUM, product, dosed, feedTools(garden))) : []
 }
 
 function holeOf(
@@ -106,13 +106,15 @@ function holeOf(
   const tools = feedTools(garden)
   const byPlan = (plan ? stepsFor(plan) : []).flatMap((step) => {
     const product = step.firstDay === 0 ? feedProductOf(garden, step.productId) : undefined
-    return product && !isSoluble(product) ? given(() => stepDose(step, product, dosed, tools)) : []
+    return product && !isSoluble(product)
+      ? possible(() => stepDose(step, product, dosed, tools))
+      : []
   })
   const atHand = byPlan.length
     ? undefined
     : shelfStock(garden).find(({ product, leftG }) => leftG > 0 && STARTERS.has(product.id))
   const starter = atHand
-    ? given(() => doseFor(dosed, atHand.product, { kind: 'label' }, tools))
+    ? possible(() => doseFor(dosed, atHand.product, { kind: 'label' }, tools))
     : []
   const isThere = [...byPlan, ...starter].some(({ product }) => product.id === CALCIUM.productId)
   const calcium = ways.calcium === 'never' || isThere ? [] : calciumDose(garden, dosed)
@@ -145,7 +147,7 @@ export function plantingCard(garden: Garden, plantingId: string, date: string): 
   const hole = holeOf(garden, container.id, ways, dosed)
   const feed = ways.firstFeed === 'atPlanting' ? feedProductOf(garden, FIRST_FEED) : undefined
   const [waterIn] = feed
-    ? given(() => doseFor(dosed, feed, { kind: 'label' }, feedTools(garden)))
+    ? possible(() => doseFor(dosed, feed, { kind: 'label' }, feedTools(garden)))
     : []
   const isBag = container.type === 'flatBag'
   const soakHoursBefore = isBag ? { from: 24, to: 24 } : { from: 1, to: 2 }

@@ -1,6 +1,6 @@
 import { containerMass, containerVolumes, mixBody, type Container } from '../../container'
 import { type ArrangeTask, type SpotKind, type StandingSpot } from '../../fit'
-import { noArrangement, mixesOf, varietyOf, type Garden } from '../../garden'
+import { arrangementOf, mixesOf, varietyOf, type Garden } from '../../garden'
 import { drainedBody, type Mix } from '../../mix'
 import {
   boxOf,
@@ -183,7 +183,7 @@ function restKg(garden: Garden, container: Container, filledKg: number): number 
 
 /** Everything the arrangement is worked out from, as the garden has it. */
 export function arrangeTaskOf(garden: Garden, spots: readonly StandingSpot[]): ArrangeTask {
-  const wanted = garden.arrangement ?? noArrangement
+  const wanted = arrangementOf(garden)
   const mixes = mixesOf(garden)
   const weighed = (container: Container) =>
     wateredKg(container, mixes(container.recipeId) ?? mixes(USUAL_MIX)!)

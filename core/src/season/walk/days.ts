@@ -1,3 +1,4 @@
+import { group } from 'd3-array'
 import { shelfStock, type Garden } from '../../garden'
 import { addDays, dayOf } from '../../units'
 import { isOpen, type Amount, type Job } from '../jobs'
@@ -18,6 +19,52 @@ export const plannedDays = (
     const date = addDays(from, day)
     return { date, jobs: jobs.filter((job) => job.dueOn === date && isOpen(job)) }
   })
+
+/** Jobs of one kind that take the same: told once, for all their pots. */
+export interface JobLine {
+  /** The first of them. */
+  readonly job: Job
+  readonly jobs: readonly Job[]
+}
+
+const told = ({ what, value, of = '' }: Amount) => `${what} ${of} ${value.toPrecision(2)}`
+
+/** Jobs of a day, those alike together. What differs from pot to pot by little is told of all of them. */
+export function linesOf(jobs: readonly Job[]): readonly JobLine[] {
+  const keyOf = (job: Job) =>
+    [job.kind, job.own?.id, job.held?.code, ...(isVaried(job) ? [] : job.amounts.map(told))].join(
+      '|',
+    )
+  return [...group(jobs, keyOf).values()].map((alike) => ({ job: alike[0]!, jobs: alike }))
+}
+
+/** Water and harvest are another number for each pot: their line tells none. */
+export const isVaried = ({ kind }: Pick<Job, 'kind'>): boolean =>
+  kind === 'water' || kind === 'pick'
+
+/** Water of some jobs together, L. */
+export const litresOf = (jobs: readonly Job[]): number =>
+  jobs.reduce(
+    (sum, { kind, amounts }) =>
+      sum + (kind === 'water' ? (amounts.find(({ what }) => what === 'L')?.value ?? 0) : 0),
+    0,
+  )
+
+/** A kind of job over some days: a row of a week's sheet. */
+export interface JobRow {
+  readonly job: Job
+  readonly byDate: ReadonlyMap<string, readonly Job[]>
+}
+
+/** The open jobs of a pot from a day on, a row a kind. */
+export function rowsOf(jobs: readonly Job[], from: string, days: number): readonly JobRow[] {
+  const to = addDays(from, days - 1)
+  const asked = jobs.filter((job) => isOpen(job) && job.dueOn >= from && job.dueOn <= to)
+  return [...group(asked, ({ kind, own }) => `${kind} ${own?.id ?? ''}`).values()].map((alike) => ({
+    job: alike[0]!,
+    byDate: group(alike, ({ dueOn }) => dueOn),
+  }))
+}
 
 /** Something to have at hand before a job. */
 export interface ToBuy {

@@ -1,4 +1,4 @@
-import { waterDues, waterIn, type Due, type GardenToday, type PotToday } from '../course'
+import { waterDues, waterIn, type GardenToday, type PotToday, type WaterDue } from '../course'
 
 /**
  * `due`: needs water on this walk. `later`: the next is for this evening.
@@ -12,7 +12,7 @@ export interface Stop {
   readonly pot: PotToday
   readonly state: StopState
   /** Its water: for this walk, and for the one in the evening. */
-  readonly dues: readonly Due[]
+  readonly dues: readonly WaterDue[]
   /** What it gets when the can comes by, L. */
   readonly nowL: number
   /** About what it takes to water it until it drains, L: for the record, never nothing. */
@@ -38,9 +38,9 @@ export interface Round {
 /** The most litres that a record may have. */
 const MOST_RECORDED_L = 200
 
-function stopOf(pot: PotToday, date: string): Stop {
+function stopOf(pot: PotToday): Stop {
   const { givenL, isSkipped, depletionL } = pot
-  const dues = waterDues(pot, date)
+  const dues = waterDues(pot)
   const nowL = waterIn(dues.filter(({ hour }) => hour === undefined))
   const untilDripL = Math.min(MOST_RECORDED_L, inTenthLitres(depletionL))
   const as = (state: StopState): Stop => ({ pot, state, dues, nowL, untilDripL })
@@ -59,8 +59,8 @@ const sum = (values: readonly number[]) => values.reduce((total, value) => total
  *
  * @param canL what the gardener's can holds
  */
-export function roundOf({ pots, date }: GardenToday, canL: number): Round {
-  const stops = pots.map((pot) => stopOf(pot, date))
+export function roundOf({ pots }: GardenToday, canL: number): Round {
+  const stops = pots.map(stopOf)
   const carryL = sum(stops.map(({ nowL }) => nowL))
   return {
     stops,

@@ -1,7 +1,7 @@
 import type { GardenRecord } from '../../garden'
 import { addDays, dayOf, daysBetween, remembered } from '../../units'
 import { sorted, type GardenCourse, type PotCourse } from '../course'
-import type { Job } from '../jobs'
+import { isEveryday, type Job } from '../jobs'
 
 /** Water of one or more days on a string. */
 export interface Bead {
@@ -95,15 +95,10 @@ export const potString = (course: GardenCourse, pot: PotCourse): PotString =>
     daysBetween(course.from, course.today),
   )
 
-/** Done at every other visit: they would cover the string, and the coming days tell them. */
-const NOT_HUNG: ReadonlySet<Job['kind']> = new Set([
-  ...(['water', 'lookOver', 'weed', 'shake', 'fingerTest', 'weigh', 'turn'] as const),
-])
-
 /**
  * The same string with what is to do, each job on its day, what was left out, and where the
  * plan had what was done late: the plan beside the record. Water hangs as beads, and what
- * was done as its record.
+ * was done as its record; what comes at every other visit would cover all else.
  */
 export function withJobs(
   string: PotString,
@@ -112,7 +107,7 @@ export function withJobs(
 ): PotString {
   const knots = new Map(string.knots)
   for (const job of jobs) {
-    if (NOT_HUNG.has(job.kind)) continue
+    if (job.kind === 'water' || isEveryday(job)) continue
     const isLate = job.state === 'done' && job.dueOn > job.window.to
     if (job.state === 'done' && !isLate) continue
     const kind = isLate ? 'planned' : 'job'

@@ -1,11 +1,10 @@
 import { innerSizeMm, type Container, type Shape } from '../../container'
+import { USUAL_CLOTH_SHARE } from '../../garden'
 import type { Place, SpotDay } from '../../place'
 import { HOURS_A_DAY } from '../../weather'
 import type { WaterState, WaterDrive } from '../../water'
 import { canopiesOn, hourlyDays, waterDriveOf, type PotBase, type PotCourse } from '../course'
 
-/** Of the sun, what a usual shade cloth lets through (practice: cloth of 40 %). */
-const CLOTH_LETS_THROUGH = 0.6
 /** Half the day's sun, out of the wind. */
 const HALF_SUN = 0.5
 const STILL_AIR = 0.6
@@ -24,7 +23,7 @@ const shaded = (days: readonly SpotDay[], sunShare: number, windShare = 1): read
 
 /** The same days under shade cloth. */
 export const underCloth = (days: readonly SpotDay[]): readonly SpotDay[] =>
-  shaded(days, CLOTH_LETS_THROUGH)
+  shaded(days, 1 - USUAL_CLOTH_SHARE)
 /** The same days with half the sun, out of the wind. */
 export const inHalfSun = (days: readonly SpotDay[]): readonly SpotDay[] =>
   shaded(days, HALF_SUN, STILL_AIR)

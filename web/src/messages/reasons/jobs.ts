@@ -64,14 +64,16 @@ export const jobReasons = {
     coverOn: { frost: '{tempC} in the early morning of {frostDate}: cover it the evening before.' },
     coverOff: { milder: 'The next nights stay above {tempC}.' },
     moveIn: {
-      cold: '{tempC} in the early morning of {coldDate}: peppers stand in below {leastC}.',
+      cold: '{tempC} in the early morning of {coldDate}: peppers come in below {leastC}.',
       usual: 'From about {coldDate} nights are usually below {leastC}: peppers come in.',
     },
     moveOut: { warm: 'The next nights stay at {leastC} or above.' },
     move: { weighs: 'It weighs about {massG}.' },
     turn: { window: 'Light comes from one side: a quarter turn once a week.' },
     measurePh: { lime: 'A week after lime, measure before you add more.' },
-    test: { tells: 'Its water is uncertain: this test would tell much ({bits} bits).' },
+    test: {
+      tells: 'How wet it is, is uncertain: a test here tells much ({bits} of at most 1.6 bits).',
+    },
     lookOver: { twice: 'Look over leaves, stems and fruit twice a week.' },
     weed: { bare: 'Nothing covers the mix: weeds come up.' },
     spray: { asked: 'You asked for it under Ways, and it is on your shelf.' },
@@ -83,7 +85,7 @@ export const jobReasons = {
       green: 'Frost about {frostDate}: pick all that is left, green too.',
     },
     lastFeed: {
-      end: 'Its season ends about {overDate}: what is fed in its last {dayCount} days is wasted.',
+      end: 'Its season ends about {overDate}: feed given in its last {dayCount} days is wasted.',
     },
     pullOut: {
       frost: 'Frost ends it about {frostDate}.',
@@ -101,7 +103,7 @@ export const jobReasons = {
       storm: 'Gusts of about {gustMS}: stay off the balcony, and bring baskets down.',
       heat: 'A heat wave, up to {tempC}: let the plants be.',
       wet: 'It rains ({rainWaterMm}): wounds stay wet.',
-      coldNight: 'The night comes to {tempC}: it wants {leastC}.',
+      coldNight: 'The night comes to {tempC}: it needs {leastC}.',
       coldDay: 'Only {tempC} today: seedlings go out from {leastC} on.',
       sprayHeat: 'Never spray in heat: {tempC}.',
       sprayWind: 'Never spray in wind: gusts of {gustMS}.',

@@ -6,7 +6,7 @@ export const roundWords = {
     last: 'Last done here',
     carry: 'Carry {cans} of {can}: {litres}.',
     later: 'Again this evening: {litres}.',
-    elsewhere: '{count} job at no pot | {count} jobs at no pot',
+    elsewhere: '{count} job away from the pots | {count} jobs away from the pots',
     allDone: 'Nothing more to carry now.',
     noWeather: 'Today’s weather is not known yet: type it under Water.',
     waterDone: 'No more water to carry now.',

@@ -4,7 +4,11 @@ import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import {
   addDays,
+  isEveryday,
+  isVaried,
   jobKinds,
+  linesOf,
+  litresOf,
   plannedDays,
   toBuy,
   type Job,
@@ -33,11 +37,10 @@ const { textOf } = useReasonText()
 const { jobName, amountsWords, amountWords, codeOf } = useJobWords()
 
 const DAYS = 14
-const EVERYDAY: readonly JobKind[] = ['lookOver', 'weed', 'fingerTest', 'turn']
 const wanted = ref<JobKind | 'some' | 'all' | undefined>('some')
 const isShown = ({ kind }: Job) =>
   wanted.value === 'all' ||
-  (wanted.value === 'some' ? !EVERYDAY.includes(kind) : kind === wanted.value)
+  (wanted.value === 'some' ? !isEveryday({ kind }) : kind === wanted.value)
 const kindOptions = computed(() => [
   { value: 'some' as const, label: t('days.allKinds') },
   { value: 'all' as const, label: t('days.everyday') },
@@ -46,39 +49,13 @@ const kindOptions = computed(() => [
     .map((value) => ({ value, label: t(`job.${value}`) })),
 ])
 
-/** Jobs of one kind that take the same are one line. */
-interface Line {
-  readonly key: string
-  readonly name: string
-  readonly amounts: string
-  readonly codes: readonly string[]
-  readonly job: Job
-}
-function linesOf(jobs: readonly Job[]): readonly Line[] {
-  const lines = new Map<string, { line: Line; codes: string[] }>()
-  for (const job of jobs) {
-    const amounts = job.kind === 'water' || job.kind === 'pick' ? '' : amountsWords(job)
-    const name = jobName(job)
-    const key = [job.kind, name, amounts, job.held?.code ?? ''].join('|')
-    const code = codeOf(job)
-    const known = lines.get(key)
-    if (known) known.codes.push(code)
-    else {
-      const codes = [code]
-      lines.set(key, { codes, line: { key, name, amounts, codes, job } })
-    }
-  }
-  return [...lines.values()].map(({ line }) => line)
-}
-const litresOf = (jobs: readonly Job[]) =>
-  jobs.reduce((sum, { amounts }) => sum + (amounts[0]?.value ?? 0), 0)
-
 const days = computed(() =>
   plannedDays(all.value, date.value, DAYS).map((one, index) => {
     const shown = one.jobs.filter(isShown)
     const watered = shown.filter(({ kind }) => kind === 'water')
     const weather = course.value?.sky.days.find((sky) => sky.date === one.date)
     const pots = new Set(watered.map(({ containerId }) => containerId)).size
+    const lines = linesOf(shown.filter(({ kind }) => kind !== 'water'))
     return {
       ...one,
       title: index === 0 ? t('days.today') : day(one.date),
@@ -88,7 +65,13 @@ const days = computed(() =>
         ? t('days.watering', { count: pots, litres: water(litresOf(watered)) }, pots)
         : '',
       waterReasons: watered[0]?.reasons ?? [],
-      lines: linesOf(shown.filter(({ kind }) => kind !== 'water')),
+      lines: lines.map(({ job, jobs }) => ({
+        key: job.id,
+        job,
+        name: jobName(job),
+        amounts: isVaried(job) ? '' : amountsWords(job),
+        codes: jobs.map(codeOf).filter(Boolean).join(', '),
+      })),
     }
   }),
 )
@@ -146,7 +129,7 @@ const buying = computed(() =>
             <li v-for="line in one.lines" :key="line.key" :data-job="line.job.kind">
               <WhyNumber :value="line.name" :reasons="line.job.reasons" :about="one.title" />
               <template v-if="line.amounts"> {{ line.amounts }}</template>
-              <span v-if="line.codes[0]" class="days-codes soft">{{ line.codes.join(', ') }}</span>
+              <span v-if="line.codes" class="days-codes soft">{{ line.codes }}</span>
               <span v-if="line.job.held" class="days-held">{{ textOf(line.job.held) }}</span>
             </li>
             <li v-if="!one.water && !one.lines.length" class="soft">{{ t('days.nothing') }}</li>

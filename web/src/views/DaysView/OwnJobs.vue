@@ -21,7 +21,7 @@ const store = useGardenStore()
 const { garden, isSaving } = storeToRefs(store)
 const { date } = storeToRefs(useTodayStore())
 const { t } = useI18n()
-const { day } = useFormat()
+const { day, temp, quantity, waterDepth } = useFormat()
 const { optionsOf } = useOptions()
 const { atField } = useFaultText()
 
@@ -93,13 +93,19 @@ async function save(): Promise<void> {
   await store.edit(edits.keepOwnJob(read.data, start.value))
   form.value = undefined
 }
+const limitWords = {
+  tempMaxC: temp,
+  tempMinC: temp,
+  windMS: (value: number) => quantity(value, 'speed'),
+  rainMm: waterDepth,
+} as const
 function ruleWords({ every, on, when }: OwnJob): string {
   if (on !== undefined) return t('days.on', { date: day(on) })
   if (when)
     return t('days.when', {
-      measure: t(`days.what.${when.what}`),
+      measure: t(`days.whenOf.${when.what}`),
       is: t(`days.is.${when.is}`),
-      value: when.value,
+      value: limitWords[when.what](when.value),
     })
   return t('days.every', { count: every ?? 1 }, every ?? 1)
 }

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
-import { addDays, datesFrom, isOpen, type Job } from '@rimbo/core'
+import { datesFrom, isVaried, litresOf, rowsOf, type Job } from '@rimbo/core'
 import SectionFigure from '../../drawing/SectionFigure.vue'
 import { useJobsStore } from '../../stores/jobs'
 import { useTodayStore } from '../../stores/today'
@@ -22,28 +22,24 @@ const { jobName, amountsWords } = useJobWords()
 
 const DAYS = 7
 const week = computed(() => datesFrom(date.value, DAYS))
-const isOfWeek = (job: Job) =>
-  isOpen(job) && job.dueOn >= date.value && job.dueOn < addDays(date.value, DAYS)
-/** Jobs of one kind are one line with a box for each of its days. */
-const rowsOf = (id: string) => {
-  const rows = new Map<string, { name: string; days: Map<string, string> }>()
-  for (const job of byContainer.value.get(id) ?? []) {
-    if (!isOfWeek(job)) continue
-    const row = rows.get(job.kind + (job.own?.id ?? '')) ?? { name: jobName(job), days: new Map() }
-    rows.set(job.kind + (job.own?.id ?? ''), row)
-    const amount =
+/** What a box has beside it. */
+const amountOf = (jobs: readonly Job[] | undefined): string =>
+  (jobs ?? [])
+    .map((job) =>
       job.kind === 'water'
-        ? water(job.amounts[0]?.value ?? 0)
-        : job.kind === 'pick' || job.kind === 'feed'
+        ? water(litresOf([job]))
+        : isVaried(job) || job.kind === 'feed'
           ? ''
-          : amountsWords(job)
-    row.days.set(job.dueOn, [row.days.get(job.dueOn), amount].filter(Boolean).join(' + '))
-  }
-  return [...rows.values()]
-}
+          : amountsWords(job),
+    )
+    .filter(Boolean)
+    .join(' + ')
 const pots = computed(() =>
   (today.value?.pots ?? [])
-    .map((pot) => ({ pot, rows: rowsOf(pot.container.id) }))
+    .map((pot) => ({
+      pot,
+      rows: rowsOf(byContainer.value.get(pot.container.id) ?? [], date.value, DAYS),
+    }))
     .filter(({ pot, rows }) => rows.length || pot.plants.length),
 )
 </script>
@@ -71,12 +67,12 @@ const pots = computed(() =>
             </tr>
           </thead>
           <tbody>
-            <tr v-for="row in rows" :key="row.name">
-              <th scope="row">{{ row.name }}</th>
+            <tr v-for="row in rows" :key="row.job.id">
+              <th scope="row">{{ jobName(row.job) }}</th>
               <td v-for="on in week" :key="on">
-                <template v-if="row.days.has(on)">
+                <template v-if="row.byDate.has(on)">
                   <span class="week-box" aria-hidden="true"></span>
-                  {{ row.days.get(on) }}
+                  {{ amountOf(row.byDate.get(on)) }}
                 </template>
               </td>
             </tr>

@@ -3,7 +3,13 @@ import { computed } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
-import { applyArrangement, edits, noArrangement, type ArrangementWishes } from '@rimbo/core'
+import {
+  applyArrangement,
+  arrangementOf,
+  edits,
+  noArrangement,
+  type ArrangementWishes,
+} from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
 import { useFaultText } from '../../ui/words/faults'
@@ -21,7 +27,7 @@ const { asItStands, date, year } = storeToRefs(useTodayStore())
 const { t } = useI18n()
 const { ofError } = useFaultText()
 
-const wanted = computed(() => garden.value?.arrangement ?? noArrangement)
+const wanted = computed(() => (garden.value ? arrangementOf(garden.value) : noArrangement))
 
 const change = (to: Partial<ArrangementWishes>) => store.edit(edits.wishFor(to))
 

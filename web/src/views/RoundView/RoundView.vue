@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
 import {
   edits,
+  isPoured,
   lastRecords,
   type FedStop,
   type GardenRecord,
@@ -47,10 +48,8 @@ const fedOf = (stop: Stop): FedStop | undefined =>
   walk.value?.stops.find((one) => one.stop.pot.container.id === stop.pot.container.id)
 /** What else there is to do at a pot today; water and feed are told by themselves. */
 const jobsAt = (stop: Stop): readonly Job[] =>
-  (todayByContainer.value.get(stop.pot.container.id) ?? []).filter(
-    ({ kind }) => kind !== 'water' && kind !== 'feed',
-  )
-const openAt = (stop: Stop) => jobsAt(stop).filter(({ state }) => state === 'due')
+  todayByContainer.value.get(stop.pot.container.id) ?? []
+const openAt = (stop: Stop) => jobsAt(stop).filter((job) => !isPoured(job) && job.state === 'due')
 const isDue = (stop: Stop) =>
   stop.state === 'due' || !!fedOf(stop)?.due.length || openAt(stop).length > 0
 const isDone = (stop: Stop) => !isDue(stop)
