@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, onErrorCaptured, ref, watch } from 'vue'
-import { useRoute } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { storeToRefs } from 'pinia'
 import { useEventListener, useMediaQuery } from '@vueuse/core'
 import { useI18n } from 'vue-i18n'
@@ -11,6 +11,8 @@ import ChangeBar from './ui/ChangeBar.vue'
 import DemoBanner from './ui/DemoBanner.vue'
 import BottomBar from './ui/BottomBar.vue'
 import { allWords, withWords } from './i18n'
+import { isSuperseded, takeUpdate } from './newer'
+import { isPlainAddress } from './router'
 import { lazily, LoadError, missing, reportMissing, tryAgain } from './loading'
 import { useFaultText } from './ui/words/faults'
 import { useTheme } from './ui/theme'
@@ -19,6 +21,8 @@ import PushButton from './ui/fields/PushButton.vue'
 const FindDialog = lazily(withWords(() => import('./ui/FindDialog.vue')))
 const ViewFailure = lazily(withWords(() => import('./ui/ViewFailure.vue')))
 const OpeningTrouble = lazily(withWords(() => import('./ui/OpeningTrouble.vue')))
+const HintLine = lazily(withWords(() => import('./ui/HintLine.vue')))
+const UpdateBar = lazily(() => import('./ui/UpdateBar.vue'))
 const ShortcutsDialog = lazily(() => import('./ui/ShortcutsDialog.vue'))
 
 useTheme()
@@ -42,10 +46,14 @@ async function fail(error: unknown, isDrawing = false): Promise<void> {
       ? t('fault.drawing', { detail: error.message })
       : ofError(error)
 }
-/** Opens the garden; where a part of Rimbo is missing for it, once it can be had. */
+const router = useRouter()
+/** Opens the garden; where a part of Rimbo is missing for it, once it can be had. A newcomer is met. */
 const begin = (): Promise<void> =>
   store
-    .start()
+    .start(isPlainAddress || window.location.pathname.endsWith('/start'))
+    .then(async () => {
+      if (!garden.value && !trouble.value) await router.replace('/start')
+    })
     .catch((error: unknown) =>
       error instanceof LoadError ? reportMissing(store, () => void begin()) : fail(error),
     )
@@ -65,13 +73,15 @@ onErrorCaptured((error, _instance, info) => {
 })
 watch([() => route.path, garden], () => (failedPath.value = undefined))
 /** The walk begins with the first pots that are worked out, other views with all of them; some need none. */
-const NEED_NO_SEASON = ['book', 'settings']
+const NEED_NO_SEASON = ['book', 'settings', 'start']
 const isReady = computed(
   () =>
     !progress.value ||
     NEED_NO_SEASON.includes(String(route.name)) ||
     (route.name === 'round' && !!walked.value),
 )
+/** The start goes on while the garden is made in it. */
+const isStarting = computed(() => route.name === 'start')
 /** Another garden is another view: no form of the one before goes on in it. */
 const gardenId = computed(() => garden.value?.id)
 watch(gardenId, async (_id, before) => {
@@ -111,6 +121,8 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       @shortcuts="isShowingShortcuts = true"
     />
     <DemoBanner v-if="garden?.clock" />
+    <HintLine v-else-if="garden && !isStarting" />
+    <UpdateBar v-if="takeUpdate || isSuperseded" />
     <p v-if="failure && failedPath !== route.path" class="failure" role="alert">
       {{ failure }}
       <PushButton size="small" @click="failure = ''">{{ t('app.dismiss') }}</PushButton>
@@ -121,13 +133,13 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       <PushButton size="small" @click="reload">{{ t('app.reload') }}</PushButton>
     </p>
     <OpeningTrouble v-if="trouble" :trouble="trouble" @again="begin" @reload="reload" />
-    <main v-else-if="garden" id="main" tabindex="-1">
+    <main v-else-if="garden || isStarting" id="main" tabindex="-1">
       <ViewFailure
         v-if="failedPath === route.path"
         :reason="failure"
         @again="failedPath = undefined"
       />
-      <router-view v-else-if="isReady" :key="garden.id" />
+      <router-view v-else-if="isReady" :key="isStarting || !garden ? 'start' : garden.id" />
       <p v-else-if="progress" class="opening" role="status">{{ t('app.workingOut', progress) }}</p>
     </main>
     <p v-else class="opening" role="status">{{ t(isWaiting ? 'app.waiting' : 'app.opening') }}</p>

@@ -7,6 +7,7 @@ import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import App from './App.vue'
 import { i18n } from './i18n'
+import { offlineState } from './newer'
 import { router } from './router'
 import { aTurn } from './turnByTurn'
 import { dayText } from './ui/words/formatters'
@@ -18,3 +19,12 @@ app.mount('#app')
 // The platform takes long for its first date in words: while the garden is fetched nobody waits for it.
 await aTurn()
 dayText('2026-01-01', { weekday: 'short' })
+
+/** Fetching all of Rimbo for use without a network does not hold up the first screen, ms. */
+const OFFLINE_AFTER_MS = 5000
+if (import.meta.env.PROD)
+  setTimeout(() => {
+    import('./offline')
+      .then(({ workOffline }) => workOffline())
+      .catch(() => (offlineState.value = 'failed'))
+  }, OFFLINE_AFTER_MS)

@@ -83,8 +83,12 @@ export const viewGroups = (['now', 'plan', 'keep', 'more'] as const).map((name) 
 /** The views in a phone’s bottom bar; all others are under “All”. */
 export const bottomViews = views.filter(({ name }) => ['round', 'lineUp', 'book'].includes(name))
 
+const base = import.meta.env.BASE_URL
+/** The page was asked for by its plain address, as a newcomer does. */
+export const isPlainAddress = window.location.pathname === base
+
 export const router = createRouter({
-  history: createWebHistory(),
+  history: createWebHistory(base),
   routes: [
     ...views,
     {
@@ -101,6 +105,11 @@ export const router = createRouter({
       path: '/days/labels',
       name: 'labels',
       component: fetched(() => import('./views/DaysView/PotLabels.vue')),
+    },
+    {
+      path: '/start',
+      name: 'start',
+      component: fetched(() => import('./views/StartView/StartView.vue')),
     },
     { path: '/:rest(.*)*', redirect: '/line-up' },
   ],

@@ -55,6 +55,7 @@ export {
 export { pouringOf, type Pouring } from './pouring'
 export { tippingWind, type Tippable } from './tipping'
 export { typicalContainer } from './typical'
+export { usualContainers, usualContainersProvenance, type UsualContainer } from './usual'
 export { drainagePlan, type DrainagePlan, type DrainageVerdict, type DrilledHole } from './drainage'
 export { foodSafety, type FoodVerdict } from './foodSafety'
 export { containerMass, MOIST_SHARE, type ContainerMass, type MixMass } from './mass'

@@ -82,6 +82,8 @@ export const containerSchema = open({
   holes: holesSchema.optional(),
   label: labelSchema.optional(),
   pourTest: pourTestSchema.optional(),
+  /** Its measures are those usual for what it is sold as: nobody has held a tape to it. */
+  isTypical: z.boolean().optional(),
   /** How much of a soft wall is rolled down, to be unrolled as the plant grows. */
   rolledMm: z.number().min(0).max(2000).optional(),
   /** Thickness of a moss, coir or felt liner inside the measures given. */

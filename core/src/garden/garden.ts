@@ -29,6 +29,8 @@ export const settingsSchema = open({
   measures: measuresSchema,
   /** Code of the money that prices are in, as in ISO 4217. */
   currency: z.string().regex(/^[A-Z]{3}$/),
+  /** First day of a week, 1 Monday to 7 Sunday; Monday where left out. */
+  weekStartsOn: z.number().int().min(1).max(7).optional(),
   /** Bagged mix as it is sold where the gardener buys, to compare with. */
   baggedMix: open({
     looseL: z.number().positive().max(5000),
@@ -76,6 +78,8 @@ export const gardenFields = open({
   weather: z.array(dailyWeatherSchema).max(MOST_WEATHER_DAYS),
   /** Of the place, from a climate table; usual ones for its latitude where left out. */
   normals: normalsSchema.optional(),
+  /** They were guessed from places nearby and taken as they are. */
+  normalsAreGuessed: z.boolean().optional(),
   records: z.array(recordSchema).max(200_000),
 })
 

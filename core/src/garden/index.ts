@@ -45,7 +45,8 @@ export { isSame, keepIn, requireIn, withTouched } from './touched'
 export { gardenSchema } from './gardenSchema'
 export { gardenJsonSchema, readGarden, writeGarden } from './file'
 export { recordsCsv, recordsFromCsv } from './csv'
-export { emptyGarden } from './starting'
+export { exportReminder, type Exported, type Unsaved } from './keeping'
+export { emptyGarden, unitsOfRegion, type StartsWith } from './starting'
 export {
   densityGMlOf,
   feedProductOf,

@@ -54,3 +54,4 @@ export {
   type StandingMass,
 } from './load'
 export { KN_M2_PER_PSF, parseAreaLoad } from './loadText'
+export { findTowns, foldTown, nearestTown, readTowns, type Town, type TownList } from './towns'

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { checked, dateSchema } from '../units'
-import { generatorFromNormals, normalsSchema, usualNormals } from './generator'
+import { guessNormals } from './climates'
+import { generatorFromNormals, normalsSchema } from './generator'
 import type { DailyWeather } from './schema'
 import { simulatedWeather } from './simulated'
 
@@ -28,7 +29,7 @@ export type WeatherRequest = z.infer<typeof weatherRequestSchema>
  */
 export function answerWeather(given: unknown): readonly DailyWeather[] {
   const { normals, on, pastDays, seed, ...site } = checked(weatherRequestSchema, given)
-  const model = generatorFromNormals(normals ?? usualNormals(site), site)
+  const model = generatorFromNormals(normals ?? guessNormals(site), site)
   return simulatedWeather(model, on, pastDays, seed)
 }
 

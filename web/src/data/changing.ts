@@ -53,7 +53,7 @@ async function storedNow(
   known: StoredGarden,
 ): Promise<StoredGarden | undefined> {
   const row = await transaction.objectStore('gardens').get(known.garden.id)
-  if (!row) return undefined
+  if (!row || row.deletedOn) return undefined
   const isKnown = row.revision === known.revision && versionIn(row) <= GARDEN_VERSION
   return isKnown ? known : gardenIn(transaction, row)
 }

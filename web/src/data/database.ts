@@ -25,6 +25,8 @@ export interface GardenRow {
   readonly document: GardenDocument
   /** Missing where the garden was written before there was any. */
   readonly history?: GardenHistory
+  /** Day on which it was deleted; it can be brought back for a while. */
+  readonly deletedOn?: string
 }
 
 /** A stretch of one of the long lists. */
@@ -43,7 +45,8 @@ export interface RimboSchema extends DBSchema {
     key: [gardenId: string, number: number]
     value: { gardenId: string; number: number; change: GardenChange }
   }
-  meta: { key: string; value: string }
+  /** Which garden was open, and of each what this device knows of its files. */
+  meta: { key: string; value: string | FileSystemFileHandle }
 }
 export type RimboDatabase = IDBPDatabase<RimboSchema>
 

@@ -69,7 +69,7 @@ export async function loadGarden(
 ): Promise<StoredGarden | undefined> {
   const transaction = database.transaction(STORES)
   const row = await transaction.objectStore('gardens').get(id)
-  return row && gardenIn(transaction, row)
+  return row && !row.deletedOn ? gardenIn(transaction, row) : undefined
 }
 
 /** A garden as it is stored, of whatever version, to be taken out of the browser as it is. */
@@ -95,13 +95,17 @@ const allPages = (garden: Garden): PageWritten[] =>
     [...pagesOf(field, garden[field])].map(([page, items]) => ({ field, page, items })),
   )
 
-/** Writes a garden that stands in the database as an earlier version had it, and nothing of before beside it. */
-export async function writeAnew(transaction: Writing, stored: StoredGarden): Promise<void> {
-  const ofGarden = IDBKeyRange.bound([stored.garden.id], [stored.garden.id, []])
+async function deletePages(transaction: Writing, id: string): Promise<void> {
+  const ofGarden = IDBKeyRange.bound([id], [id, []])
   await Promise.all([
     transaction.objectStore('pages').delete(ofGarden),
     transaction.objectStore('changes').delete(ofGarden),
   ])
+}
+
+/** Writes a garden that stands in the database as an earlier version had it, and nothing of before beside it. */
+export async function writeAnew(transaction: Writing, stored: StoredGarden): Promise<void> {
+  await deletePages(transaction, stored.garden.id)
   await write(transaction, stored, allPages(stored.garden))
 }
 
@@ -157,8 +161,10 @@ export async function inOneTransaction<T>(
  */
 export const addGarden = (database: RimboDatabase, garden: Garden): Promise<boolean> =>
   inOneTransaction(database, async (transaction) => {
-    if (await transaction.objectStore('gardens').getKey(garden.id)) return false
-    await write(transaction, { garden, revision: 1, history: NO_HISTORY }, allPages(garden))
+    const known = await transaction.objectStore('gardens').get(garden.id)
+    if (known && !known.deletedOn) return false
+    // One that was deleted makes room for what is read in.
+    await writeAnew(transaction, { garden, revision: 1, history: NO_HISTORY })
     return true
   })
 
@@ -166,16 +172,81 @@ export interface GardenSummary {
   readonly id: string
   readonly name: string
 }
-
-export async function listGardens(database: RimboDatabase): Promise<readonly GardenSummary[]> {
-  const rows = await database.getAll('gardens')
-  return rows.map(({ id, document }) => ({ id, name: document.name }))
+/** A garden that was deleted, and can be brought back. */
+export interface DeletedGarden extends GardenSummary {
+  readonly deletedOn: string
 }
+
+const summaryOf = ({ id, document }: GardenRow): GardenSummary => ({ id, name: document.name })
+
+/** All gardens, those that were deleted apart. */
+export async function listGardens(
+  database: RimboDatabase,
+): Promise<{ readonly kept: GardenSummary[]; readonly deleted: DeletedGarden[] }> {
+  const rows = await database.getAll('gardens')
+  return {
+    kept: rows.filter(({ deletedOn }) => !deletedOn).map(summaryOf),
+    deleted: rows.flatMap((row) =>
+      row.deletedOn ? [{ ...summaryOf(row), deletedOn: row.deletedOn }] : [],
+    ),
+  }
+}
+
+/** Marks a garden as deleted on a day, or takes the mark off. */
+export const markDeleted = (
+  database: RimboDatabase,
+  id: string,
+  deletedOn: string | undefined,
+): Promise<void> =>
+  inOneTransaction(database, async (transaction) => {
+    const store = transaction.objectStore('gardens')
+    const row = await store.get(id)
+    if (!row) return
+    const { deletedOn: _before, ...kept } = row
+    await store.put(deletedOn ? { ...kept, deletedOn } : kept)
+  })
+
+/** Forgets for good the gardens that were deleted before a day. */
+export const forgetDeleted = (database: RimboDatabase, before: string): Promise<void> =>
+  inOneTransaction(database, async (transaction) => {
+    const store = transaction.objectStore('gardens')
+    const rows = await store.getAll()
+    for (const { id, deletedOn } of rows)
+      if (deletedOn && deletedOn < before)
+        await Promise.all([store.delete(id), deletePages(transaction, id)])
+  })
 
 /** Which garden was open last. */
 export const currentGardenId = (database: RimboDatabase): Promise<string | undefined> =>
-  database.get('meta', CURRENT)
+  noteOf(database, CURRENT)
 
 export async function rememberCurrent(database: RimboDatabase, id: string): Promise<void> {
   await database.put('meta', id, CURRENT)
+}
+
+/** A short text that this device keeps beside the gardens. */
+export async function noteOf(database: RimboDatabase, key: string): Promise<string | undefined> {
+  const note = await database.get('meta', key)
+  return typeof note === 'string' ? note : undefined
+}
+export async function keepNote(database: RimboDatabase, key: string, note: string): Promise<void> {
+  await database.put('meta', note, key)
+}
+
+/** The file that a garden is written to with each change, where one was chosen. */
+const fileKey = (gardenId: string) => `file:${gardenId}`
+export async function keptFile(
+  database: RimboDatabase,
+  gardenId: string,
+): Promise<FileSystemFileHandle | undefined> {
+  const file = await database.get('meta', fileKey(gardenId))
+  return typeof file === 'string' ? undefined : file
+}
+export async function chooseKeptFile(
+  database: RimboDatabase,
+  gardenId: string,
+  file: FileSystemFileHandle | undefined,
+): Promise<void> {
+  if (file) await database.put('meta', file, fileKey(gardenId))
+  else await database.delete('meta', fileKey(gardenId))
 }

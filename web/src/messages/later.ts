@@ -24,6 +24,7 @@ import { kitchenWords } from './views/kitchen'
 import { feedWords } from './views/feed'
 import { potPageWords } from './views/potPage'
 import { bookWords } from './views/book'
+import { startWords } from './views/start'
 import { settingsWords } from './views/settings'
 import { partWords } from './views/parts'
 import { happenedWords } from './views/happened'
@@ -45,6 +46,7 @@ export const laterWords = {
   ...potPageWords,
   ...bookWords,
   ...settingsWords,
+  ...startWords,
   ...partWords,
   ...happenedWords,
   change: changeWords,

@@ -102,7 +102,7 @@ describe('a garden that is opened', () => {
     const before = today.course
     const { weather, place } = garden.garden!
     const day = weather.at(-1)!
-    await garden.edit(edits.keepDay({ ...day, tempMaxC: day.tempMaxC + 5 }, place, place))
+    await garden.edit(edits.keepDay({ ...day, tempMaxC: day.tempMaxC + 5 }))
     expect(today.course).toBe(before)
     await until(() => today.course !== before)
     expect(today.course!.garden).toBe(garden.garden)

@@ -2,7 +2,15 @@ import type { produce as produceDraft } from 'immer'
 import { nanoid } from 'nanoid'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { emptyGarden, readGarden, withShared, type Garden, type GardenEdit } from '@rimbo/core'
+import {
+  addDays,
+  emptyGarden,
+  readGarden,
+  withShared,
+  type Garden,
+  type GardenEdit,
+  type StartsWith,
+} from '@rimbo/core'
 import { createConnection } from '../data/connection'
 import { LaterGardenError, StorageError } from '../data/trouble'
 import type { ChangeLabel } from '../data/database'
@@ -10,9 +18,12 @@ import {
   addGarden,
   currentGardenId,
   listGardens,
+  forgetDeleted,
   loadGarden,
+  markDeleted,
   rememberCurrent,
   storedDocument,
+  type DeletedGarden,
   type GardenSummary,
   type StoredGarden,
 } from '../data/repository'
@@ -20,6 +31,10 @@ import { load } from '../loading'
 import demoUrl from '../../../demo/port-maren.rimbo.json?url'
 
 export type { ChangeLabel } from '../data/database'
+
+/** A deleted garden can be brought back for so long. */
+const DELETED_KEPT_DAYS = 30
+const today = () => new Date().toISOString().slice(0, 10)
 
 type Make = (garden: Garden) => Garden
 const changing = () => import('../data/changing')
@@ -35,6 +50,7 @@ interface News {
 export const useGardenStore = defineStore('garden', () => {
   const stored = shallowRef<StoredGarden>()
   const listed = shallowRef<readonly GardenSummary[]>([])
+  const deleted = shallowRef<readonly DeletedGarden[]>([])
   const lastChange = shallowRef<ChangeLabel>()
   const turnsWaiting = ref(0)
   /** Why there is no garden to be shown, or none to be written to. */
@@ -132,13 +148,16 @@ export const useGardenStore = defineStore('garden', () => {
   async function reload(): Promise<void> {
     const id = stored.value?.garden.id
     const fresh = id && (await use((database) => loadGarden(database, id)))
+    // Deleted in another window: what is seen here can still be exported.
     if (!fresh) return
     lastChange.value = undefined
     stored.value = fresh
   }
 
   async function list(): Promise<void> {
-    listed.value = await use(listGardens)
+    const all = await use(listGardens)
+    listed.value = all.kept
+    deleted.value = all.deleted
   }
 
   const open = (id: string): Promise<void> =>
@@ -152,6 +171,12 @@ export const useGardenStore = defineStore('garden', () => {
       await list()
     })
 
+  /** Any garden that is there, where the last one is gone. */
+  async function openFirst(): Promise<void> {
+    const { kept } = await use(listGardens)
+    if (kept[0]) await open(kept[0].id)
+  }
+
   /** Takes a garden in: a new one beside the others, a known one in the place of its older self. */
   async function takeIn(incoming: Garden): Promise<void> {
     const isNew = await use((database) => addGarden(database, incoming))
@@ -164,7 +189,7 @@ export const useGardenStore = defineStore('garden', () => {
   }
 
   async function openDemo(): Promise<void> {
-    const known = (await use(listGardens)).some(({ id }) => id === 'demo')
+    const known = (await use(listGardens)).kept.some(({ id }) => id === 'demo')
     if (!known) {
       const text = await load(async () => {
         const response = await fetch(demoUrl)
@@ -179,18 +204,21 @@ export const useGardenStore = defineStore('garden', () => {
 
   let starting: Promise<void> | undefined
   /** Begins a garden of one's own; one that was just begun and has nothing in it yet serves. */
-  function startOwn(name: string, spaceName: string): Promise<void> {
+  function startOwn(name: string, spaceName: string, start?: StartsWith): Promise<void> {
     const begin = async () => {
       const own = garden.value
       const isUntouched = stored.value?.revision === 1 && !own?.clock && !own?.containers.length
-      if (!isUntouched) await takeIn(emptyGarden(nanoid(), name, spaceName))
+      if (!isUntouched || start) await takeIn(emptyGarden(nanoid(), name, spaceName, start))
     }
     starting ??= begin().finally(() => (starting = undefined))
     return starting
   }
 
-  /** Opens the last garden, or the demo on a first visit. */
-  async function start(): Promise<void> {
+  /**
+   * Opens the last garden. On a first visit the demo, so that any address shows something; who
+   * came by the plain one is a newcomer and is asked first.
+   */
+  async function start(isPlainAddress = false): Promise<void> {
     trouble.value = undefined
     channel.onmessage = ({ data }: MessageEvent<News>) => {
       const isOpen = data.gardenId === stored.value?.garden.id
@@ -198,15 +226,38 @@ export const useGardenStore = defineStore('garden', () => {
       else if (data.revision !== stored.value?.revision) void inTurn(reload).catch(toldAsTrouble)
     }
     try {
+      await use((database) => forgetDeleted(database, addDays(today(), -DELETED_KEPT_DAYS)))
       const id = await use(currentGardenId)
       if (id) await open(id)
-      if (!stored.value) await openDemo()
+      if (!stored.value) await openFirst()
+      if (!stored.value && !isPlainAddress) await openDemo()
     } catch (error) {
       toldAsTrouble(error)
     }
     isWaiting.value = false
     void changing().catch(() => undefined)
   }
+  /**
+   * Deletes a garden; it can be brought back for a month. Where it lies open another opens, and
+   * none where it was the last.
+   */
+  const deleteGarden = (id: string): Promise<void> =>
+    inTurn(async () => {
+      await use((database) => markDeleted(database, id, today()))
+      channel.postMessage({ gardenId: id, revision: -1 } satisfies News)
+      await list()
+      if (stored.value?.garden.id !== id) return
+      lastChange.value = undefined
+      stored.value = undefined
+      const [other] = listed.value
+      if (other) void open(other.id)
+    })
+  const bringBack = (id: string): Promise<void> =>
+    inTurn(async () => {
+      await use((database) => markDeleted(database, id, undefined))
+      await list()
+      void open(id)
+    })
   function toldAsTrouble(error: unknown): void {
     if (!(error instanceof StorageError || error instanceof LaterGardenError)) throw error
     trouble.value = error
@@ -226,6 +277,9 @@ export const useGardenStore = defineStore('garden', () => {
   return {
     garden,
     gardens,
+    deleted,
+    deleteGarden,
+    bringBack,
     trouble,
     isWaiting,
     isSaving: computed(() => turnsWaiting.value > 0),
@@ -242,6 +296,7 @@ export const useGardenStore = defineStore('garden', () => {
     openDemo,
     startOwn,
     storedText,
+    use,
     close,
   }
 })

@@ -43,7 +43,7 @@ const { day, temp } = useFormat()
         <template v-if="air?.weather">
           ·
           {{
-            t('app.temps', {
+            t(air.source === 'typical' ? 'app.usualTemps' : 'app.temps', {
               low: temp(air.weather.tempMinC),
               high: temp(air.weather.tempMaxC),
             })
@@ -129,6 +129,9 @@ const { day, temp } = useFormat()
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
+}
+.header > .brand:has(+ .header-find) {
+  margin-right: auto;
 }
 .header .header-keys {
   margin-left: -14px;

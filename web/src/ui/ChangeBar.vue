@@ -57,4 +57,10 @@ const text = computed(() =>
   color: var(--paper);
   border-radius: 3px;
 }
+/* Clear of the bar at the bottom. */
+@media (max-width: 700px) {
+  .change-bar {
+    bottom: 62px;
+  }
+}
 </style>

@@ -2,13 +2,13 @@
 import { storeToRefs } from 'pinia'
 import { useSessionStorage } from '@vueuse/core'
 import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
 import { Close } from '@element-plus/icons-vue'
-import { useGardenStore } from '../stores/garden'
 import { useTodayStore } from '../stores/today'
 import { useFormat } from './words/format'
 import PushButton from './fields/PushButton.vue'
 
-const store = useGardenStore()
+const router = useRouter()
 const { now } = storeToRefs(useTodayStore())
 const { t } = useI18n()
 const { day } = useFormat()
@@ -23,7 +23,7 @@ const isHidden = useSessionStorage('rimbo-demo-line-hidden', false)
         when: `${day(now, { day: 'numeric', month: 'long', year: 'numeric' })}, ${now.slice(11)}`,
       })
     }}</span>
-    <PushButton size="small" @click="store.startOwn(t('demo.ownName'), t('demo.ownSpace'))">
+    <PushButton size="small" @click="router.push('/start')">
       {{ t('demo.startOwn') }}
     </PushButton>
     <PushButton

@@ -4,7 +4,7 @@ import { InputError } from '../../units'
 import { nextCode } from '../codes'
 import { containerOn } from '../history'
 import type { Garden } from '../garden'
-import { keepIn, requireIn } from '../touched'
+import { isSame, keepIn, requireIn } from '../touched'
 import { correctIn, type From } from './changes'
 import { editOf, without, type GardenEdit } from './edit'
 
@@ -20,8 +20,21 @@ export const keepContainer = (
   isNew: boolean,
 ): GardenEdit =>
   editOf(isNew ? 'addContainer' : 'editContainer', { code: container.code }, (draft) =>
-    keepIn(draft.containers, container, start, isNew),
+    keepIn(draft.containers, measuredNow(container, start), start, isNew),
   )
+
+/** Measures that a form has changed are typical no more. */
+function measuredNow(container: Container, start: Container | undefined): Container {
+  const isMeasured = start?.isTypical && !isSame(start.shape, container.shape)
+  const { isTypical: _typical, ...measured } = container
+  return isMeasured ? measured : container
+}
+
+/** Containers as they are usually sold, one behind the other at the end of the walk. */
+export const addUsual = (containers: readonly Container[]): GardenEdit =>
+  editOf('addUsual', { count: containers.length }, (draft) => {
+    draft.containers.push(...containers)
+  })
 
 /** Copies of a pot that stand beside it in the walk and have no place yet; an id for each. */
 export const copyContainer = ({ id, code }: Named, newIds: readonly string[]): GardenEdit =>

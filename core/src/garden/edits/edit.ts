@@ -4,6 +4,7 @@ import type { RecordKind } from '../kinds'
 /** Codes of all changes but records; their words are in the interface. */
 export const editCodes = [
   'addContainer',
+  'addUsual',
   'editContainer',
   'copyContainer',
   'unroll',
@@ -16,6 +17,7 @@ export const editCodes = [
   'arrangement',
   'applyArrangement',
   'plant',
+  'plantAll',
   'takeOut',
   'variety',
   'setMix',
@@ -34,6 +36,7 @@ export const editCodes = [
   'removeProduct',
   'water',
   'weather',
+  'place',
   'weatherFile',
   'weatherService',
   'normals',

@@ -1,5 +1,6 @@
 export { changeContainer, changedState, correctIn, moveFromNow, type From } from './changes'
 export {
+  addUsual,
   copyContainer,
   keepContainer,
   moveInWalk,
@@ -11,7 +12,7 @@ export {
   unrollContainer,
 } from './containers'
 export { addSpace, coverSpace, isSpaceNeeded, keepPlan, removeSpace } from './spaces'
-export { keepVariety, pinContainer, plantInto, takeOut, wishFor } from './plants'
+export { keepVariety, pinContainer, plantAll, plantInto, takeOut, wishFor } from './plants'
 export {
   isIngredientNeeded,
   keepIngredient,
@@ -35,7 +36,14 @@ export {
   type FeedsGiven,
 } from './feeds'
 export { recordClosing, recordOne, recordProbe, removeRecord, type Counted } from './records'
-export { keepDay, keepNormals, takeFileDays, takeServiceDays, type ClimateTyped } from './weather'
+export {
+  keepDay,
+  keepNormals,
+  keepPlace,
+  takeFileDays,
+  takeServiceDays,
+  type ClimateTyped,
+} from './weather'
 export { changeSettings, changeWater, type SettingsTouched } from './settings'
 export {
   changeWays,

@@ -1,6 +1,6 @@
 import type { Variety } from '../../plant'
 import type { ArrangementWishes } from '../arrangement'
-import type { Planting } from '../garden'
+import type { Garden, Planting } from '../garden'
 import type { RecordOf } from '../kinds'
 import { keepIn } from '../touched'
 import { arrangementOf } from '../ways'
@@ -29,15 +29,32 @@ export const plantInto = (
   now: string,
   recordId: string,
   how: PlantedHow = {},
+): GardenEdit => editOf('plant', words, (draft) => putIn(draft, planting, now, recordId, how))
+
+/** Plants go into several pots at once, today or on a day to come; a record each of those that are in. */
+export const plantAll = (
+  plantings: readonly Planting[],
+  now: string,
+  newId: () => string,
 ): GardenEdit =>
-  editOf('plant', words, (draft) => {
-    draft.plantings.push(planting)
-    const { id: plantingId, containerId, varietyId, count, plantedOn } = planting
-    if (plantedOn > now.slice(0, 10)) return
-    const at = `${plantedOn}${now.slice(10)}`
-    const plants = { varietyId, count, ...how }
-    draft.records.push({ id: recordId, at, containerId, plantingId, kind: 'plant', ...plants })
+  editOf('plantAll', { count: plantings.length }, (draft) => {
+    for (const planting of plantings) putIn(draft, planting, now, newId(), {})
   })
+
+function putIn(
+  draft: Garden,
+  planting: Planting,
+  now: string,
+  recordId: string,
+  how: PlantedHow,
+): void {
+  draft.plantings.push(planting)
+  const { id: plantingId, containerId, varietyId, count, plantedOn } = planting
+  if (plantedOn > now.slice(0, 10)) return
+  const at = `${plantedOn}${now.slice(10)}`
+  const plants = { varietyId, count, ...how }
+  draft.records.push({ id: recordId, at, containerId, plantingId, kind: 'plant', ...plants })
+}
 
 type PlantedHow = Pick<RecordOf<'plant'>, 'buriedMm' | 'isLaidSideways' | 'wasRootBound'>
 

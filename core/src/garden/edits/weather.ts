@@ -3,11 +3,28 @@ import { withService, withWeather, type DailyWeather, type MonthNormal } from '.
 import { isSame, withTouched } from '../touched'
 import { editOf, type GardenEdit } from './edit'
 
-/** One day as it was typed, and the place as its form has it. */
-export const keepDay = (day: DailyWeather, place: Place, placeAtStart: Place): GardenEdit =>
+/** One day as it was typed. */
+export const keepDay = (day: DailyWeather): GardenEdit =>
   editOf('weather', { date: day.date }, (draft) => {
-    draft.place = withTouched(draft.place, placeAtStart, place)
     draft.weather = withWeather(draft.weather, [day])
+  })
+
+/**
+ * The place as its form has it. Normals that were guessed, or that nobody has typed, become
+ * those of the new place; typed ones stay.
+ *
+ * @param guessed normals of the place as the form has it
+ */
+export const keepPlace = (
+  place: Place,
+  placeAtStart: Place,
+  guessed: readonly MonthNormal[],
+): GardenEdit =>
+  editOf('place', { name: place.name }, (draft) => {
+    draft.place = withTouched(draft.place, placeAtStart, place)
+    if (draft.normals && !draft.normalsAreGuessed) return
+    draft.normals = [...guessed]
+    draft.normalsAreGuessed = true
   })
 
 /** Days of the simulated service; what was measured or typed stays. */
@@ -31,7 +48,10 @@ export interface ClimateTyped {
 /** The figures of the climate that were touched; guessed normals stay a guess until one of them is. */
 export const keepNormals = (typed: ClimateTyped, start: ClimateTyped): GardenEdit =>
   editOf('normals', {}, (draft) => {
-    if (!isSame(typed.normals, start.normals)) draft.normals = [...typed.normals]
+    if (!isSame(typed.normals, start.normals)) {
+      draft.normals = [...typed.normals]
+      delete draft.normalsAreGuessed
+    }
     for (const key of ['lastFrost', 'firstFrost'] as const)
       if (typed.frosts[key] !== start.frosts[key]) {
         if (typed.frosts[key]) draft.place[key] = typed.frosts[key]

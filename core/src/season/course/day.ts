@@ -8,6 +8,8 @@ import {
   dayOf,
   dayOfYear,
   daysBetween,
+  memory,
+  reason,
   remembered,
   type Reason,
 } from '../../units'
@@ -78,9 +80,12 @@ export interface GardenToday {
   readonly pots: readonly PotToday[]
 }
 
-/** A day that is not known is not guessed for the can; a day to come may be. */
-const isGuessed = ({ sky, today }: GardenCourse, day: number, date: string) =>
-  sky.sources[day] === 'typical' && date <= today
+/** What is known of a day's weather: a day past is not guessed for the can; today and days to come may be. */
+type Known = 'told' | 'usual' | 'unknown'
+function knownOf({ sky, today }: GardenCourse, day: number, date: string): Known {
+  if (sky.sources[day] !== 'typical') return 'told'
+  return date < today ? 'unknown' : 'usual'
+}
 
 /** A plan looks so far ahead. */
 const PLAN_DAYS = 14
@@ -131,14 +136,14 @@ const isTold = ({ plant }: GrowthCourse, date: string) =>
   plant.endedOn === undefined || date < plant.endedOn
 
 const potOfDay = remembered(
-  (course: PotCourse, open: OpenDay, isKnown: boolean, isToday: boolean, day: number): PotToday => {
+  (course: PotCourse, open: OpenDay, known: Known, isToday: boolean, day: number): PotToday => {
     const pot = { ...course, ...baseOn(course, day) }
     const { date } = open.weather
     const plants = pot.plants.flatMap((one) =>
       isTold(one.course, date) ? [{ ...one, growth: growthOn(one.course, date) }] : [],
     )
     const hasPlants = plants.some(({ growth }) => growth.isStanding)
-    const need = isKnown && hasPlants ? waterNeedL(demandOn(pot, open, day)) : undefined
+    const need = known !== 'unknown' && hasPlants ? waterNeedL(demandOn(pot, open, day)) : undefined
     const isSkipped = pot.skipped[day] === 1
     const state = isToday ? stateAt(pot, pot.ofWater.nowHour) : undefined
     const plan = state && need ? planOf(pot, state) : undefined
@@ -168,6 +173,7 @@ const potOfDay = remembered(
       need: need && {
         ...need,
         reasons: [
+          ...(known === 'usual' && isToday ? [reason('water.usualWeather', {}, memory)] : []),
           ...need.reasons,
           ...learnedReasons(pot.ofWater.learned),
           ...microclimateReasons(pot.shelter, open, pot.weather[day]!),
@@ -193,15 +199,15 @@ const potOfDay = remembered(
  */
 export function potOnDay(course: GardenCourse, pot: PotCourse, date: string): PotToday {
   const day = Math.max(0, Math.min(pot.weather.length - 1, daysBetween(course.from, date)))
-  const isKnown = !isGuessed(course, day, date)
-  return potOfDay(pot, course.openDays[day]!, isKnown, date === course.today, day)
+  const known = knownOf(course, day, date)
+  return potOfDay(pot, course.openDays[day]!, known, date === course.today, day)
 }
 
 /** The whole garden of a course on one of its days. */
 export function gardenOn(course: GardenCourse, date: string): GardenToday {
   const { garden, sky } = course
   const day = daysBetween(course.from, date)
-  const weather = isGuessed(course, day, date) ? undefined : sky.days[day]
+  const weather = knownOf(course, day, date) === 'unknown' ? undefined : sky.days[day]
   const inEquation = weather && { ...weather, dayOfYear: dayOfYear(date) }
   return {
     date,

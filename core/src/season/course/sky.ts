@@ -27,7 +27,7 @@ export interface Sky {
 /** What the weather of a place is like, and from what that is known. */
 export interface Climate {
   readonly model: WeatherModel
-  readonly kind: 'fitted' | 'normals' | 'usual'
+  readonly kind: 'fitted' | 'normals' | 'guessed' | 'usual'
   readonly provenance: Provenance
 }
 
@@ -64,13 +64,15 @@ const ofPlace = remembered((place: Place) => generatorFromNormals(usualNormals(p
  * where two years of them are known, else from its normals, else from what is
  * usual at its latitude.
  */
-export function climateOf({ weather, normals, place }: Garden): Climate {
+export function climateOf({ weather, normals, normalsAreGuessed, place }: Garden): Climate {
   const site = [place.latitudeDeg, place.elevationM, String(place.coastal)] as const
   const learned = fitted(weather, ...site)
   if (learned) return { model: learned, kind: 'fitted', provenance: { mark: 'measured' } }
-  return normals
-    ? { model: ofNormals(normals, ...site), kind: 'normals', provenance: normalsProvenance }
-    : { model: ofPlace(place), kind: 'usual', provenance: memory }
+  if (!normals) return { model: ofPlace(place), kind: 'usual', provenance: memory }
+  const model = ofNormals(normals, ...site)
+  return normalsAreGuessed
+    ? { model, kind: 'guessed', provenance: memory }
+    : { model, kind: 'normals', provenance: normalsProvenance }
 }
 
 /** Each day of the year as it usually is, by day of the year. */

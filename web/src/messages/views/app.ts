@@ -10,6 +10,13 @@ export const appWords = {
     again: 'Try again',
     reload: 'Reload',
     temps: '{low} to {high}',
+    usualTemps: 'usually {low} to {high}',
+  },
+  update: {
+    ready: 'A newer Rimbo is ready.',
+    take: 'Take it',
+    later: 'Later',
+    superseded: 'A newer Rimbo is open in another window. Reload to use it here too.',
   },
   group: { now: 'Now', plan: 'Plan', keep: 'Keep', more: 'More', all: 'All' },
   view: {

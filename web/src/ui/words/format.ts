@@ -1,16 +1,23 @@
-import { computed } from 'vue'
+import { computed, inject, type InjectionKey, type Ref } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
-import type { Dimension, Measured, UnitSystem } from '@rimbo/core'
+import { unitsOfRegion, type Dimension, type Measured, type UnitSystem } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import { createFormat, inQuarters } from './createFormat'
 import { dayText } from './formatters'
+import { regionOf } from './region'
+
+/** Units of a part of the page that speaks of no garden yet, or of another than the open one. */
+export const unitsHere: InjectionKey<Ref<UnitSystem | undefined>> = Symbol('units')
 
 /** Numbers of the open garden as shown: in its units, in its language. */
 export function useFormat() {
   const { garden } = storeToRefs(useGardenStore())
   const { t, locale } = useI18n()
-  const system = computed<UnitSystem>(() => garden.value?.settings.unitSystem ?? 'metric')
+  const own = inject(unitsHere, undefined)
+  const system = computed<UnitSystem>(
+    () => own?.value ?? garden.value?.settings.unitSystem ?? unitsOfRegion(regionOf()),
+  )
   const format = computed(() =>
     createFormat(
       system.value,

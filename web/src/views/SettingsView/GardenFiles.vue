@@ -4,8 +4,8 @@ import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { Download } from '@element-plus/icons-vue'
 import { InputError, type Garden } from '@rimbo/core'
-import { saveGardenFile } from '../../data/files'
 import { useGardenStore } from '../../stores/garden'
+import { useSafetyStore } from '../../stores/safety'
 import { useFaultText } from '../../ui/words/faults'
 import FileButton from '../../ui/fields/FileButton.vue'
 import { useFormat } from '../../ui/words/format'
@@ -16,7 +16,8 @@ import PushButton from '../../ui/fields/PushButton.vue'
 
 /** The garden out to a file, and in from one: looked through in a worker, whole or not at all. */
 const store = useGardenStore()
-const { garden, isSaving } = storeToRefs(store)
+const { isSaving } = storeToRefs(store)
+const safety = useSafetyStore()
 const { t } = useI18n()
 const { ofError, withPath } = useFaultText()
 const { params } = useFormat()
@@ -52,9 +53,7 @@ async function choose(chosen: File): Promise<void> {
   <h2>{{ t('settings.files') }}</h2>
   <p>{{ t('settings.filesText') }}</p>
   <div class="row settings-files">
-    <PushButton :icon="Download" @click="garden && saveGardenFile(garden)">{{
-      t('settings.export')
-    }}</PushButton>
+    <PushButton :icon="Download" @click="safety.exportNow">{{ t('settings.export') }}</PushButton>
     <FileButton
       :label="t('settings.import')"
       accept=".json,application/json"

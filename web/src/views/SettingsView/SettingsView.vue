@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { storeToRefs } from 'pinia'
+import { useRouter } from 'vue-router'
 import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
 import { Delete, Plus } from '@element-plus/icons-vue'
@@ -15,17 +16,21 @@ import {
 import { useGardenStore } from '../../stores/garden'
 import ChoiceField from '../../ui/fields/ChoiceField.vue'
 import { useFaultText } from '../../ui/words/faults'
+import { useWeekDays } from '../../place/useWeekDays'
 import { themes, useTheme } from '../../ui/theme'
 import QuantityField from '../../ui/fields/QuantityField.vue'
 import TextField from '../../ui/fields/TextField.vue'
 import { useFollowing } from '../../ui/useFollowing'
 import GardenFiles from './GardenFiles.vue'
+import KeptSafe from './KeptSafe.vue'
 import MoneySettings from './MoneySettings.vue'
+import PlaceSettings from './PlaceSettings.vue'
 import PushButton from '../../ui/fields/PushButton.vue'
 
 const store = useGardenStore()
 const { garden, gardens } = storeToRefs(store)
 const { t } = useI18n()
+const router = useRouter()
 const { textFault } = useFaultText()
 
 const theme = useTheme()
@@ -43,6 +48,12 @@ const system = computed({
   get: () => garden.value?.settings.unitSystem,
   set: (value: UnitSystem | undefined) =>
     void (value && store.edit(edits.changeSettings({ unitSystem: value }))),
+})
+const { options: weekOptions, toText, toDay } = useWeekDays()
+const week = computed({
+  get: () => toText(garden.value?.settings.weekStartsOn ?? 1),
+  set: (value: string | undefined) =>
+    void store.edit(edits.changeSettings({ weekStartsOn: toDay(value) })),
 })
 const openId = computed({
   get: () => garden.value?.id,
@@ -112,6 +123,7 @@ const isEmptySpace = (id: string) =>
         :options="unitOptions"
         :hint="t('settings.unitHint')"
       />
+      <ChoiceField v-model="week" :label="t('start.week')" :options="weekOptions" />
       <ChoiceField v-model="theme" :label="t('settings.look')" :options="themeOptions" />
       <form @submit.prevent="saveMeasures">
         <TextField v-model="fields.name" :label="t('settings.gardenName')" :fault="nameFault" />
@@ -136,8 +148,10 @@ const isEmptySpace = (id: string) =>
           >{{ t('settings.save') }}</PushButton
         >
       </form>
+      <MoneySettings />
     </section>
     <section class="panel">
+      <PlaceSettings :key="JSON.stringify(garden.place)" :start="garden.place" />
       <h2>{{ t('settings.spaces') }}</h2>
       <ul class="settings-spaces">
         <li v-for="space in garden.spaces" :key="space.id">
@@ -165,20 +179,18 @@ const isEmptySpace = (id: string) =>
           >{{ t('settings.addSpace') }}</PushButton
         >
       </form>
-      <MoneySettings />
     </section>
     <section class="panel">
       <h2>{{ t('settings.gardens') }}</h2>
       <ChoiceField v-model="openId" :label="t('settings.openGarden')" :options="gardenOptions" />
       <div class="row settings-files">
-        <PushButton @click="store.startOwn(t('demo.ownName'), t('demo.ownSpace'))">{{
-          t('settings.startOwn')
-        }}</PushButton>
+        <PushButton @click="router.push('/start?new')">{{ t('settings.startOwn') }}</PushButton>
         <PushButton v-if="!gardens.some((one) => one.id === 'demo')" @click="store.openDemo()">
           {{ t('settings.openDemo') }}
         </PushButton>
       </div>
       <GardenFiles />
+      <KeptSafe />
     </section>
   </div>
 </template>

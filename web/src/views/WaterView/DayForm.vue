@@ -7,22 +7,19 @@ import {
   faultsOf,
   fieldSchema,
   own,
-  placeSchema,
   weatherOn,
-  type Place,
   type Fault,
   type Garden,
 } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import { useFaultText } from '../../ui/words/faults'
 import { useFormat } from '../../ui/words/format'
-import { numberIn } from '../../ui/fields/numberIn'
 import QuantityField from '../../ui/fields/QuantityField.vue'
 import TextField from '../../ui/fields/TextField.vue'
 import { useFollowing } from '../../ui/useFollowing'
 import PushButton from '../../ui/fields/PushButton.vue'
 
-/** The weather of a day, and the place it is for. Two temperatures are enough. */
+/** The weather of a day. Two temperatures are enough. */
 const props = defineProps<{ garden: Garden }>()
 /** The day whose weather is shown and typed. */
 const date = defineModel<string>('date', { required: true })
@@ -48,42 +45,16 @@ const { fields: numbers, reset } = useFollowing(() => {
   return Object.fromEntries(NAMES.map((name) => [name, known?.[name]])) as Numbers
 })
 watch(date, reset)
-interface TypedPlace {
-  name: string
-  latitude: string
-  elevationMm: number | undefined
-  coastal: boolean
-}
-const { fields: place, filled: filledPlace } = useFollowing<TypedPlace>(() => {
-  const { name, latitudeDeg, elevationM, coastal } = props.garden.place
-  return {
-    name,
-    latitude: String(latitudeDeg),
-    elevationMm: elevationM * 1000,
-    coastal,
-  }
-})
-
 const typed = computed(() => {
   const known = Object.fromEntries(
     NAMES.flatMap((name) => (numbers[name] === undefined ? [] : [[name, numbers[name]]])),
   )
   return dailyWeatherSchema.safeParse({ date: date.value, ...known }, { reportInput: true })
 })
-/** The place that the fields make. */
-const placeOf = ({ name, latitude, elevationMm, coastal }: typeof place) => ({
-  ...props.garden.place,
-  name,
-  latitudeDeg: latitude.trim() ? numberIn(latitude.replace('°', ''), system.value) : undefined,
-  elevationM: elevationMm === undefined ? undefined : elevationMm / 1000,
-  coastal,
-})
-const typedPlace = computed(() => placeSchema.safeParse(placeOf(place), { reportInput: true }))
 const faults = computed(() => {
   const found: Record<string, Fault> = {}
-  for (const result of [typed.value, typedPlace.value])
-    for (const fault of result.success ? [] : faultsOf(result.error))
-      found[String(fault.path[0] ?? 'date')] ??= fault
+  for (const fault of typed.value.success ? [] : faultsOf(typed.value.error))
+    found[String(fault.path[0] ?? 'date')] ??= fault
   return found
 })
 const faultAt = (name: string) => {
@@ -94,13 +65,9 @@ const faultAt = (name: string) => {
 const missing = (name: 'tempMaxC' | 'tempMinC') =>
   numbers[name] === undefined ? undefined : faultAt(name)
 
-const isReady = computed(() => typed.value.success && typedPlace.value.success)
-
 async function save(): Promise<void> {
   const { data: day } = typed.value
-  const { data: where } = typedPlace.value
-  if (!day || !where) return
-  await store.edit(edits.keepDay(day, where, placeOf(filledPlace()) as Place))
+  if (day) await store.edit(edits.keepDay(day))
 }
 </script>
 
@@ -165,24 +132,7 @@ async function save(): Promise<void> {
       />
     </div>
     <p class="soft water-note">{{ t('water.optional') }}</p>
-    <h2>{{ t('water.place') }}</h2>
-    <div class="field-grid">
-      <TextField v-model="place.name" :label="t('water.placeName')" :fault="faultAt('name')" />
-      <TextField
-        v-model="place.latitude"
-        :label="t('water.latitude')"
-        :fault="faultAt('latitudeDeg')"
-      />
-      <QuantityField
-        v-model="place.elevationMm"
-        dimension="length"
-        :bare="system === 'metric' ? 'm' : 'ft'"
-        :label="t('water.elevation')"
-        :fault="faultAt('elevationM')"
-      />
-      <el-checkbox v-model="place.coastal" :label="t('water.coastal')" />
-    </div>
-    <PushButton type="primary" native-type="submit" :disabled="!isReady">{{
+    <PushButton type="primary" native-type="submit" :disabled="!typed.success">{{
       t('water.save')
     }}</PushButton>
   </form>

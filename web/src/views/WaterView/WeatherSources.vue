@@ -2,14 +2,13 @@
 import { computed, ref } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
-import { Download, Edit, Refresh } from '@element-plus/icons-vue'
+import { Download, Refresh } from '@element-plus/icons-vue'
 import { edits, climateOf, reason, writeWeather } from '@rimbo/core'
 import { downloadText, fileStem } from '../../data/files'
 import { askWeather, type AnsweredBy } from '../../data/weatherService'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
 import WhyNumber from '../../ui/words/WhyNumber.vue'
-import NormalsForm from './NormalsForm.vue'
 import PushButton from '../../ui/fields/PushButton.vue'
 
 /** Where days come from beside typing and files: the simulated service, and what is usual here. */
@@ -21,7 +20,6 @@ const { t } = useI18n()
 const PAST_DAYS = 30
 const SEED = 7
 const fetched = ref<{ count: number; by: AnsweredBy }>()
-const isTyping = ref(false)
 
 async function fetchDays(): Promise<void> {
   if (!garden.value) return
@@ -86,7 +84,6 @@ function save(): void {
         :about="t('normals.title')"
       />
     </p>
-    <PushButton :icon="Edit" @click="isTyping = true">{{ t('normals.type') }}</PushButton>
-    <NormalsForm v-if="isTyping" :garden="garden" @close="isTyping = false" />
+    <router-link to="/settings">{{ t('normals.inSettings') }}</router-link>
   </section>
 </template>

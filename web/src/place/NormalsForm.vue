@@ -5,18 +5,18 @@ import {
   edits,
   faultsOf,
   fieldSchema,
+  guessNormals,
   normalsSchema,
   placeSchema,
-  usualNormals,
   type Garden,
 } from '@rimbo/core'
-import { useGardenStore } from '../../stores/garden'
-import { useFaultText } from '../../ui/words/faults'
-import { useFormat } from '../../ui/words/format'
-import NumberField from '../../ui/fields/NumberField.vue'
-import QuantityField from '../../ui/fields/QuantityField.vue'
-import TextField from '../../ui/fields/TextField.vue'
-import PushButton from '../../ui/fields/PushButton.vue'
+import { useGardenStore } from '../stores/garden'
+import { useFaultText } from '../ui/words/faults'
+import { useFormat } from '../ui/words/format'
+import NumberField from '../ui/fields/NumberField.vue'
+import QuantityField from '../ui/fields/QuantityField.vue'
+import TextField from '../ui/fields/TextField.vue'
+import PushButton from '../ui/fields/PushButton.vue'
 
 /** The normals of the place, month by month, and its frost dates. */
 const props = defineProps<{ garden: Garden }>()
@@ -34,7 +34,7 @@ interface Row {
 }
 const tenth = (value: number) => Math.round(value * 10) / 10
 const rows = reactive<Row[]>(
-  (props.garden.normals ?? usualNormals(props.garden.place)).map((month) => ({
+  (props.garden.normals ?? guessNormals(props.garden.place)).map((month) => ({
     tempMaxC: tenth(month.tempMaxC),
     tempMinC: tenth(month.tempMinC),
     rainMm: month.rainMm,

@@ -1,0 +1,5 @@
+export { growGroups, kindsToGrow, type GrowGroup } from './kinds'
+export { nextDates, type NextDate } from './nextDates'
+export { plantingDayOf, type PlantingDay } from './plantingDay'
+export { unknownIds, unknownsOf, type UnknownId } from './unknowns'
+export { whichGoesWhere, type GoesInto, type Wanted, type WhichGoesWhere } from './whichGoesWhere'

@@ -1,0 +1,78 @@
+import { computed, reactive } from 'vue'
+import {
+  faultsOf,
+  guessNormals,
+  own,
+  placeSchema,
+  type Fault,
+  type Place,
+  type Town,
+  type UnitSystem,
+} from '@rimbo/core'
+import { numberIn } from '../ui/fields/numberIn'
+
+/** What a form of a place has: a text where a text is typed. */
+interface PlaceTyped {
+  name: string
+  latitude: string
+  longitude: string
+  elevationMm: number | undefined
+  coastal: boolean
+}
+
+const typedOf = (place: Place | undefined): PlaceTyped => ({
+  name: place?.name ?? '',
+  latitude: place ? String(place.latitudeDeg) : '',
+  longitude: place ? String(place.longitudeDeg) : '',
+  elevationMm: place && place.elevationM * 1000,
+  coastal: place?.coastal ?? false,
+})
+
+/**
+ * A place as it is typed or taken from the list, with what is wrong with it by field, and the
+ * climate that is guessed for it.
+ */
+export function usePlaceForm(start: Place | undefined, system: () => UnitSystem) {
+  const fields = reactive(typedOf(start))
+  const degrees = (text: string) =>
+    text.trim() ? numberIn(text.replace('°', ''), system()) : undefined
+  const checked = computed(() =>
+    placeSchema.safeParse(
+      {
+        ...start,
+        name: fields.name.trim(),
+        latitudeDeg: degrees(fields.latitude),
+        // Without a longitude the climate is that of the latitude all around.
+        longitudeDeg: degrees(fields.longitude) ?? 0,
+        elevationM: fields.elevationMm === undefined ? undefined : fields.elevationMm / 1000,
+        coastal: fields.coastal,
+      },
+      { reportInput: true },
+    ),
+  )
+  const place = computed<Place | undefined>(() => checked.value.data)
+  const faults = computed(() => {
+    const found: Record<string, Fault> = {}
+    for (const fault of checked.value.success ? [] : faultsOf(checked.value.error))
+      found[String(fault.path[0])] ??= fault
+    return found
+  })
+  const faultAt = (field: keyof Place): Fault | undefined => own(faults.value, field)
+  const guessed = computed(() => {
+    const { value: where } = place
+    if (!where) return undefined
+    const isAnywhere = !fields.longitude.trim()
+    return guessNormals({ ...where, longitudeDeg: isAnywhere ? undefined : where.longitudeDeg })
+  })
+
+  function take({ name, latitudeDeg, longitudeDeg, elevationM, coastal }: Town): void {
+    Object.assign(fields, {
+      name,
+      latitude: String(latitudeDeg),
+      longitude: String(longitudeDeg),
+      elevationMm: elevationM === undefined ? undefined : elevationM * 1000,
+      coastal,
+    } satisfies PlaceTyped)
+  }
+  return { fields, place, guessed, faultAt, take }
+}

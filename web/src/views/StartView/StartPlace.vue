@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { storeToRefs } from 'pinia'
+import { useI18n } from 'vue-i18n'
+import { climateNeighbours, edits, unitSystems, type UnitSystem } from '@rimbo/core'
+import ClimateLine from '../../place/ClimateLine.vue'
+import PlaceFields from '../../place/PlaceFields.vue'
+import { usePlaceForm } from '../../place/usePlaceForm'
+import { usualSettings } from '../../place/usualSettings'
+import { useGardenStore } from '../../stores/garden'
+import ChoiceField from '../../ui/fields/ChoiceField.vue'
+import PushButton from '../../ui/fields/PushButton.vue'
+import TextField from '../../ui/fields/TextField.vue'
+import { useFormat } from '../../ui/words/format'
+import { useWeekDays } from '../../place/useWeekDays'
+
+/** Step one: where the garden lies, with its climate in one line; units, money and week as the browser has them. */
+const props = defineProps<{ isNew: boolean; isOpen: boolean }>()
+const emit = defineEmits<{ done: [] }>()
+const units = defineModel<UnitSystem | undefined>('units', { required: true })
+const store = useGardenStore()
+const { garden, isSaving } = storeToRefs(store)
+const { t } = useI18n()
+const { system } = useFormat()
+
+const own = computed(() => (props.isNew ? undefined : garden.value))
+const form = usePlaceForm(own.value?.place, () => system.value)
+const { place, guessed } = form
+const normals = computed(() => own.value?.normals ?? guessed.value)
+
+const usual = usualSettings()
+const settings = { ...usual, ...own.value?.settings }
+units.value = settings.unitSystem
+const currency = ref(settings.currency)
+const { options: weekOptions, toText, toDay } = useWeekDays()
+const week = ref<string | undefined>(toText(settings.weekStartsOn ?? usual.weekStartsOn))
+const unitOptions = computed(() =>
+  unitSystems.map((value) => ({ value, label: t(`settings.units.${value}`) })),
+)
+const isMoney = computed(() => /^[A-Z]{3}$/.test(currency.value.trim().toUpperCase()))
+
+/** The two places that the guess leans on most. */
+const leansOn = computed(() => {
+  if (!place.value) return ''
+  const [first, second] = climateNeighbours(place.value)
+  const names = [first!.place.name]
+  if (first!.weight < 0.8) names.push(second!.place.name)
+  return names.join(', ')
+})
+
+async function take(): Promise<void> {
+  if (!place.value || !guessed.value || !isMoney.value || isSaving.value) return
+  const chosen = {
+    unitSystem: units.value ?? usual.unitSystem,
+    currency: currency.value.trim().toUpperCase(),
+    weekStartsOn: toDay(week.value),
+  }
+  if (own.value) {
+    await store.edit(edits.keepPlace(place.value, own.value.place, guessed.value))
+    await store.edit(edits.changeSettings(chosen))
+  } else
+    await store.startOwn(t('demo.ownName'), t('demo.ownSpace'), {
+      place: place.value,
+      guessed: guessed.value,
+      settings: chosen,
+    })
+  emit('done')
+}
+async function later(): Promise<void> {
+  await store.startOwn(t('demo.ownName'), t('demo.ownSpace'))
+  emit('done')
+}
+</script>
+
+<template>
+  <template v-if="isOpen">
+    <form @submit.prevent="take">
+      <PlaceFields :form="form" :is-open="!!own" />
+      <template v-if="place && normals">
+        <p class="start-where">
+          <strong>{{ place.name }}</strong>
+        </p>
+        <ClimateLine :normals="normals" :place="place" />
+        <p class="soft">{{ t('start.climateGuess', { places: leansOn }) }}</p>
+      </template>
+      <details class="start-units">
+        <summary>
+          {{ t('start.units') }} {{ t(`settings.units.${units ?? 'metric'}`).toLowerCase() }},
+          {{ currency }}
+        </summary>
+        <div class="field-grid">
+          <ChoiceField v-model="units" :label="t('settings.unitSystem')" :options="unitOptions" />
+          <TextField
+            v-model="currency"
+            :label="t('settings.currency')"
+            :fault="isMoney ? undefined : t('settings.currencyFault')"
+          />
+          <ChoiceField v-model="week" :label="t('start.week')" :options="weekOptions" />
+        </div>
+      </details>
+      <div class="row">
+        <PushButton type="primary" native-type="submit" :disabled="!place || !isMoney">{{
+          t('start.takePlace')
+        }}</PushButton>
+        <PushButton v-if="isNew" @click="later">{{ t('start.later') }}</PushButton>
+      </div>
+    </form>
+  </template>
+  <template v-else-if="own">
+    <p>
+      <strong>{{ own.place.name }}</strong>
+    </p>
+    <ClimateLine v-if="normals" :normals="normals" :place="own.place" />
+  </template>
+</template>
+
+<style>
+.start-where {
+  margin-bottom: 0;
+  font-size: 17px;
+}
+.start-units {
+  margin-bottom: 12px;
+}
+.start-units summary {
+  cursor: pointer;
+  padding: 6px 0;
+}
+</style>

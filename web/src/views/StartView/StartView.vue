@@ -1,0 +1,144 @@
+<script setup lang="ts">
+import { computed, provide, ref, watch } from 'vue'
+import { storeToRefs } from 'pinia'
+import { useRoute, useRouter } from 'vue-router'
+import { useI18n } from 'vue-i18n'
+import { unitsHere } from '../../ui/words/format'
+import { useGardenStore } from '../../stores/garden'
+import PushButton from '../../ui/fields/PushButton.vue'
+import StartCard from './StartCard.vue'
+import StartPlace from './StartPlace.vue'
+import StartPlants from './StartPlants.vue'
+import StartPots from './StartPots.vue'
+import StartToday from './StartToday.vue'
+import type { UnitSystem } from '@rimbo/core'
+
+/** The first minutes: where, what, which plants, and what today asks. Each step is what the garden has by now. */
+const store = useGardenStore()
+const { garden } = storeToRefs(store)
+const { t } = useI18n()
+const route = useRoute()
+const router = useRouter()
+
+const steps = ['place', 'pots', 'plants', 'today'] as const
+type Step = (typeof steps)[number]
+
+/** A new garden is begun: there is none, or the open one is the demo, or one more is wanted. */
+const isNew = computed(
+  () => !garden.value || !!garden.value.clock || route.query['new'] !== undefined,
+)
+const firstOpen = (): Step => {
+  if (isNew.value || !garden.value) return 'place'
+  if (!garden.value.containers.length) return 'pots'
+  return garden.value.plantings.length ? 'today' : 'plants'
+}
+const step = ref<Step>(firstOpen())
+const isDone = computed<Readonly<Record<Step, boolean>>>(() => ({
+  place: !isNew.value,
+  pots: !isNew.value && !!garden.value?.containers.length,
+  plants: !isNew.value && !!garden.value?.plantings.length,
+  today: false,
+}))
+watch(
+  () => garden.value?.id,
+  () => (step.value = firstOpen()),
+)
+
+/** The next step that has nothing yet. */
+async function goOn(from: Step): Promise<void> {
+  if (route.query['new'] !== undefined) await router.replace('/start')
+  step.value = steps.slice(steps.indexOf(from) + 1).find((one) => !isDone.value[one]) ?? 'today'
+}
+
+/** Of the garden that is begun here, and not of the one that lies open still. */
+const units = ref<UnitSystem>()
+provide(
+  unitsHere,
+  computed(() => (isNew.value ? units.value : undefined)),
+)
+</script>
+
+<template>
+  <div class="view start-view">
+    <div class="start-steps">
+      <h1>{{ t('start.title') }}</h1>
+      <p class="soft start-hello">{{ t('start.hello') }}</p>
+      <StartCard
+        :number="1"
+        :title="t('start.place')"
+        :is-open="step === 'place'"
+        :is-done="isDone.place"
+        @open="step = 'place'"
+      >
+        <StartPlace
+          :key="`${garden?.id}${isNew}`"
+          v-model:units="units"
+          :is-new="isNew"
+          :is-open="step === 'place'"
+          @done="goOn('place')"
+        />
+      </StartCard>
+      <StartCard
+        :number="2"
+        :title="t('start.pots')"
+        :is-open="step === 'pots'"
+        :is-done="isDone.pots"
+        @open="step = 'pots'"
+      >
+        <StartPots v-if="!isNew" :is-open="step === 'pots'" @done="goOn('pots')" />
+      </StartCard>
+      <StartCard
+        :number="3"
+        :title="t('start.plants')"
+        :is-open="step === 'plants'"
+        :is-done="isDone.plants"
+        @open="step = 'plants'"
+      >
+        <StartPlants v-if="!isNew" :is-open="step === 'plants'" @done="goOn('plants')" />
+      </StartCard>
+      <StartCard
+        :number="4"
+        :title="t('start.today')"
+        :is-open="step === 'today'"
+        :is-done="false"
+        @open="step = 'today'"
+      >
+        <StartToday v-if="step === 'today'" />
+      </StartCard>
+      <p v-if="!garden" class="row start-else">
+        <PushButton @click="store.openDemo().then(() => router.push('/round'))">{{
+          t('start.demo')
+        }}</PushButton>
+      </p>
+    </div>
+  </div>
+</template>
+
+<style>
+@media (min-width: 701px) {
+  .start-view {
+    overflow: auto;
+  }
+}
+.start-steps {
+  width: 100%;
+  max-width: 860px;
+  margin: 0 auto;
+}
+.start-go {
+  position: sticky;
+  bottom: 0;
+  z-index: 2;
+  gap: 14px;
+  margin: 0 -16px;
+  padding: 8px 16px;
+  background: var(--sheet);
+  border-top: 1px solid var(--line);
+}
+.start-hello {
+  margin-top: -6px;
+}
+.start-else {
+  margin-top: 14px;
+}
+</style>
