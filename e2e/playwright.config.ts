@@ -23,6 +23,8 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
+    // Fetching all of Rimbo anew for each test would take most of their time: offline.spec.ts lets it.
+    serviceWorkers: 'block',
     actionTimeout: 15_000,
     trace: isCi ? 'on-first-retry' : 'retain-on-failure',
     launchOptions: {

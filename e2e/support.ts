@@ -6,6 +6,8 @@ export const test = base.extend<{ page: Page }>({
   page: async ({ page, baseURL }, use) => {
     const wrong: string[] = []
     page.on('console', (message) => {
+      // These tests let no service worker in: offline.spec.ts does.
+      if (message.text() === 'Service Worker registration blocked by Playwright') return
       if (message.type() === 'error' || message.type() === 'warning') wrong.push(message.text())
     })
     page.on('pageerror', (error) => wrong.push(error.message))

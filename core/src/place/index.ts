@@ -55,3 +55,4 @@ export {
 } from './load'
 export { KN_M2_PER_PSF, parseAreaLoad } from './loadText'
 export { findTowns, foldTown, nearestTown, readTowns, type Town, type TownList } from './towns'
+export { parseElevation } from './elevationText'

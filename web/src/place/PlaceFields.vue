@@ -2,7 +2,7 @@
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { Location } from '@element-plus/icons-vue'
-import { type Place } from '@rimbo/core'
+import { parseElevation, type Place } from '@rimbo/core'
 import PushButton from '../ui/fields/PushButton.vue'
 import QuantityField from '../ui/fields/QuantityField.vue'
 import TextField from '../ui/fields/TextField.vue'
@@ -91,6 +91,7 @@ async function found({ latitude, longitude, altitude }: GeolocationCoordinates):
         v-model="fields.elevationMm"
         dimension="length"
         :bare="system === 'metric' ? 'm' : 'ft'"
+        :parse="(text: string) => parseElevation(text, system)"
         :label="t('water.elevation')"
         :fault="isTold(fields.elevationMm) ? faultText('elevationM') : undefined"
       />

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref, useId } from 'vue'
+import { ref, shallowRef, useId, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Town } from '@rimbo/core'
 import { useFaultText } from '../ui/words/faults'
@@ -14,66 +14,65 @@ const { ask } = useTowns()
 const id = useId()
 
 const MOST = 7
-interface Suggested {
-  readonly value: string
-  readonly town: Town
-}
-const typed = ref('')
+const found = shallowRef<readonly Town[]>([])
+const isLooking = ref(false)
 const note = ref('')
 const region = regionOf()
 const countries = new Intl.DisplayNames([locale.value], { type: 'region' })
 const whereIs = ({ country, state }: Town) =>
   [state, countries.of(country) ?? country].filter(Boolean).join(', ')
 
-async function suggest(text: string, show: (found: Suggested[]) => void): Promise<void> {
+let last = ''
+async function suggest(typed: string): Promise<void> {
+  last = typed
   note.value = ''
-  if (!text.trim()) return show([])
+  if (!typed.trim()) {
+    found.value = []
+    return
+  }
+  isLooking.value = !found.value.length
   try {
-    const towns = await ask((work) => work.find(text, MOST, region))
-    if (text !== typed.value) return
+    const towns = await ask((work) => work.find(typed, MOST, region))
+    if (typed !== last) return
     if (!towns.length) note.value = t('start.noTown')
-    show(towns.map((town) => ({ value: town.name, town })))
+    found.value = towns
   } catch (error) {
     note.value = ofError(error)
-    show([])
   }
+  isLooking.value = false
 }
-function choose({ town }: Record<string, unknown>): void {
-  note.value = ''
-  emit('chosen', town as Town)
-}
+const chosen = shallowRef<Town>()
+watch(chosen, (town) => town && emit('chosen', town))
 </script>
 
 <template>
   <div class="field town-field" :class="{ 'field-wrong': note }">
     <label :for="id">{{ t('start.town') }}</label>
-    <el-autocomplete
+    <el-select
       :id="id"
-      v-model="typed"
-      :fetch-suggestions="suggest"
-      :trigger-on-focus="false"
-      :debounce="120"
+      v-model="chosen"
+      :remote-method="suggest"
+      :loading="isLooking"
+      :loading-text="t('start.looking')"
+      :no-data-text="t('start.townHint')"
       :placeholder="t('start.townHint')"
-      highlight-first-item
-      fit-input-width
-      value-key="value"
-      autocomplete="off"
+      :aria-label="t('start.town')"
       :aria-describedby="`${id}-note`"
-      @select="choose"
+      filterable
+      remote
+      default-first-option
+      value-key="latitudeDeg"
     >
-      <template #default="{ item }">
-        <span class="town-name">{{ item.town.name }}</span>
-        <span class="soft">{{ whereIs(item.town) }}</span>
-      </template>
-    </el-autocomplete>
+      <el-option v-for="(town, index) in found" :key="index" :value="town" :label="town.name">
+        <span class="town-name">{{ town.name }}</span>
+        <span class="soft">{{ whereIs(town) }}</span>
+      </el-option>
+    </el-select>
     <p :id="`${id}-note`" class="field-note" role="status">{{ note }}</p>
   </div>
 </template>
 
 <style>
-.town-field .el-autocomplete {
-  width: 100%;
-}
 .town-name {
   margin-right: 8px;
   font-weight: 600;

@@ -31,8 +31,10 @@ const typedOf = (place: Place | undefined): PlaceTyped => ({
 /**
  * A place as it is typed or taken from the list, with what is wrong with it by field, and the
  * climate that is guessed for it.
+ *
+ * @param unnamed what a place is called that was given no name
  */
-export function usePlaceForm(start: Place | undefined, system: () => UnitSystem) {
+export function usePlaceForm(start: Place | undefined, system: () => UnitSystem, unnamed: string) {
   const fields = reactive(typedOf(start))
   const degrees = (text: string) =>
     text.trim() ? numberIn(text.replace('°', ''), system()) : undefined
@@ -40,7 +42,7 @@ export function usePlaceForm(start: Place | undefined, system: () => UnitSystem)
     placeSchema.safeParse(
       {
         ...start,
-        name: fields.name.trim(),
+        name: fields.name.trim() || unnamed,
         latitudeDeg: degrees(fields.latitude),
         // Without a longitude the climate is that of the latitude all around.
         longitudeDeg: degrees(fields.longitude) ?? 0,

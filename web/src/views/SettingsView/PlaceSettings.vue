@@ -20,7 +20,7 @@ const { garden } = storeToRefs(store)
 const { t } = useI18n()
 const { system } = useFormat()
 
-const form = usePlaceForm(props.start, () => system.value)
+const form = usePlaceForm(props.start, () => system.value, t('start.unnamed'))
 const { place, guessed } = form
 const isMoved = computed(() => !!place.value && !isSame(place.value, props.start))
 const isTypingNormals = ref(false)

@@ -24,7 +24,7 @@ const { t } = useI18n()
 const { system } = useFormat()
 
 const own = computed(() => (props.isNew ? undefined : garden.value))
-const form = usePlaceForm(own.value?.place, () => system.value)
+const form = usePlaceForm(own.value?.place, () => system.value, t('start.unnamed'))
 const { place, guessed } = form
 const normals = computed(() => own.value?.normals ?? guessed.value)
 

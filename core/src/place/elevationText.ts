@@ -1,0 +1,17 @@
+import { parseQuantity, type UnitSystem } from '../units'
+
+/**
+ * A height above the sea as a gardener types it, mm; below it with a minus. A bare number is
+ * in metres, or in feet where those are usual. `parseElevation('-420 m', 'metric')` is −420 000.
+ *
+ * @throws InputError where it cannot be read
+ */
+export function parseElevation(text: string, system: UnitSystem): number {
+  const typed = text.trim().replace('\u2212', '-')
+  const isBelow = typed.startsWith('-')
+  const height = isBelow ? typed.slice(1) : typed
+  const isBare = /^[\d.,\s]+$/.test(height)
+  const unit = system === 'metric' ? 'm' : 'ft'
+  const mm = parseQuantity(isBare ? `${height} ${unit}` : height, 'length', system)
+  return isBelow ? -mm : mm
+}
