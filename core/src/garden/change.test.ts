@@ -96,9 +96,11 @@ describe('the gate', () => {
   test('whatever passes it can be written to a file and read back', () => {
     let refused = 0
     const path = fc.array(fc.nat(30), { minLength: 2, maxLength: 6 })
+    // As a file brings it: a key that no object can have got another name by then.
+    const asRead = anyGarden.map((garden) => readGarden(writeGarden(garden)))
     fc.assert(
       fc.property(
-        fc.oneof({ weight: 4, arbitrary: fc.constant(demo) }, { weight: 1, arbitrary: anyGarden }),
+        fc.oneof({ weight: 4, arbitrary: fc.constant(demo) }, { weight: 1, arbitrary: asRead }),
         path,
         oddValue,
         (garden, steps, value) => {

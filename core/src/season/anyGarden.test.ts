@@ -9,7 +9,7 @@ import { doseFor, programmeIds, starterProducts } from '../feed'
 import * as gardens from '../garden'
 import { feedProducts, readGarden, writeGarden, type Garden } from '../garden'
 import { recipes } from '../mix'
-import { varietySchema } from '../plant'
+import { catalogue, varietySchema } from '../plant'
 import { addDays, daysBetween, InputError, solveWithHighs, type Solve } from '../units'
 import * as season from '.'
 import type { GardenCourse, PotCourse, PotToday } from '.'
@@ -73,6 +73,15 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
   writeGarden: ({ garden }) => writeGarden(garden),
   recordsCsv: ({ garden }) => gardens.recordsCsv(garden),
   emptyGarden: () => gardens.emptyGarden('g', 'Mine', 'Here'),
+  unitsOfRegion: () =>
+    expect(['US', 'GB', 'MX', undefined].map(gardens.unitsOfRegion)).toEqual([
+      'us',
+      'metric',
+      'metric',
+      'metric',
+    ]),
+  exportReminder: ({ garden }) =>
+    gardens.exportReminder(garden, { on: '2026-01-01', records: 0 }, TODAY),
   gardenJsonSchema: () => gardens.gardenJsonSchema,
   densityGMlOf: ({ garden }) =>
     gardens.productIds.forEach((id) => gardens.densityGMlOf(garden, id)),
@@ -260,6 +269,22 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
       ),
     ),
   mixWarmthOf: (here) => eachPot(here, (pot) => season.mixWarmthOf(pot)),
+  nextDates: ({ garden }) => {
+    const dates = season.nextDates(garden, NOW)
+    expect(dates.length).toBeLessThanOrEqual(3)
+    for (const { on, jobs } of dates) expect(jobs.every(({ dueOn }) => dueOn === on)).toBe(true)
+  },
+  plantingDayOf: ({ garden }) =>
+    garden.containers.forEach((container) => {
+      const { on, isNow } = season.plantingDayOf(garden, container, catalogue[0]!, TODAY)
+      expect(isNow ? on === TODAY : on > TODAY).toBe(true)
+    }),
+  whichGoesWhere: ({ garden }) => {
+    const wanted = catalogue.slice(0, 5).map(({ id }) => ({ varietyId: id, count: 2 }))
+    const { placed, leftOut } = season.whichGoesWhere(garden, wanted)
+    expect(placed.length + leftOut.length).toBe(10)
+  },
+  unknownsOf: ({ garden }) => season.unknownsOf(garden, NOW),
   planWalk: ({ garden }) => {
     const { minutes, waterL } = season.planWalk(garden, NOW)
     expect(Number.isFinite(minutes) && Number.isFinite(waterL)).toBe(true)

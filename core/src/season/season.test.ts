@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import { demo, withoutCounts } from '../../test/demo'
 import { starterProducts } from '../feed'
 import { type Garden, type GardenRecord } from '../garden'
-import { gardenToday, inQuarterCans, mixPlan, roundOf } from '.'
+import { gardenCourse, gardenOn, gardenToday, inQuarterCans, mixPlan, roundOf } from '.'
 
 const NOW = demo.clock!
 /** The demo with its tower as one open column: it drains as deep as it is tall, and holds little. */
@@ -42,10 +42,25 @@ describe('today', () => {
     })
     expect(potIn(old, 'B1').givenL).toBe(0)
   })
-  test('without weather no water is guessed; without plants none is asked', () => {
+  test('without weather today is a usual day, and is said to be', () => {
     const blind = gardenToday({ ...demo, weather: [] }, NOW)
-    expect(blind.reference).toBeUndefined()
-    expect(blind.pots.every((pot) => pot.need === undefined && pot.remainingL === 0)).toBe(true)
+    expect(blind.source).toBe('typical')
+    const usual = blind.pots.flatMap(({ need }) => (need ? [need] : []))
+    expect(usual.length).toBeGreaterThan(0)
+    for (const { waterL, reasons } of usual) {
+      expect(waterL).toBeGreaterThan(0)
+      expect(reasons.map(({ code }) => code)).toContain('water.usualWeather')
+    }
+    const told = gardenToday(demo, NOW).pots.flatMap(({ need }) => need?.reasons ?? [])
+    expect(told.map(({ code }) => code)).not.toContain('water.usualWeather')
+  })
+  test('a day that is past and was not told is not guessed', () => {
+    const course = gardenCourse({ ...demo, weather: [] }, NOW)
+    const past = gardenOn(course, '2026-06-17')
+    expect([past.weather, past.reference]).toEqual([undefined, undefined])
+    expect(past.pots.every(({ need }) => need === undefined)).toBe(true)
+  })
+  test('without plants nothing is asked', () => {
     const empty = gardenToday({ ...demo, plantings: [] }, NOW)
     expect(roundOf(empty, CAN_L).dueCount).toBe(0)
   })

@@ -6,6 +6,7 @@ import { feedCatalogue, usualWater } from '../../feed'
 import { ingredients, recipes } from '../../mix'
 import { catalogue } from '../../plant'
 import { InputError } from '../../units'
+import { guessNormals } from '../../weather'
 import { noArrangement } from '../arrangement'
 import { changeBetween } from '../change'
 import { readGarden, writeGarden } from '../file'
@@ -37,6 +38,7 @@ const made: Readonly<Record<string, (garden: Garden) => GardenEdit>> = {
   keepContainer: ({ containers: [pot] }) =>
     edits.keepContainer({ ...pot!, name: 'Renamed' }, pot, false),
   copyContainer: ({ containers: [pot] }) => edits.copyContainer(pot!, ['new-1', 'new-2']),
+  addUsual: ({ containers: [pot] }) => edits.addUsual([{ ...pot!, id: 'usual-1' }]),
   unrollContainer: ({ containers: [pot] }) => edits.unrollContainer(pot!),
   removeContainer: ({ containers: [pot] }) => edits.removeContainer(pot!),
   moveInWalk: ({ containers }) => edits.moveInWalk(containers[0]!, containers.at(-1)!.id),
@@ -74,6 +76,18 @@ const made: Readonly<Record<string, (garden: Garden) => GardenEdit>> = {
       { code: pot!.code, name: 'Any' },
       NOW,
       'planted',
+    ),
+  plantAll: ({ containers: [pot] }) =>
+    edits.plantAll(
+      ['2026-06-01', '2026-09-01'].map((plantedOn) => ({
+        id: `all-${plantedOn}`,
+        containerId: pot!.id,
+        varietyId: catalogue[0]!.id,
+        count: 1,
+        plantedOn,
+      })),
+      NOW,
+      newIds(),
     ),
   takeOut: ({ plantings: [planting] }) => edits.takeOut(planting ?? { id: 'none' }, 'K1'),
   wishFor: () => edits.wishFor({ budget: 30 }),
@@ -122,7 +136,9 @@ const made: Readonly<Record<string, (garden: Garden) => GardenEdit>> = {
       newIds(),
     ),
   removeRecord: ({ records: [record] }) => edits.removeRecord(record?.id ?? 'none'),
-  keepDay: ({ place }) => edits.keepDay(day, { ...place, name: 'Moved' }, place),
+  keepDay: () => edits.keepDay(day),
+  keepPlace: ({ place }) =>
+    edits.keepPlace({ ...place, name: 'Moved' }, place, guessNormals(place)),
   takeServiceDays: () => edits.takeServiceDays([{ ...day, source: 'simulated' }]),
   takeFileDays: () => edits.takeFileDays([day], false),
   keepNormals: () =>
@@ -243,6 +259,30 @@ describe('small things', () => {
       after(demo, edits.plantInto({ ...planting, plantedOn }, words, NOW, 'r')).records.length -
       demo.records.length
     expect([kinds('2026-06-19'), kinds('2026-06-18')]).toEqual([0, 1])
+  })
+  test('measures that were put right are typical no more; a new name changes nothing of that', () => {
+    const typical = { ...demo.containers[0]!, isTypical: true }
+    const garden = { ...demo, containers: [typical] }
+    const kept = (changed: object) =>
+      after(garden, edits.keepContainer({ ...typical, ...changed }, typical, false)).containers[0]!
+    expect(kept({ name: 'Other' }).isTypical).toBe(true)
+    const { shape } = typical
+    const wider =
+      'heightMm' in shape ? { ...shape, heightMm: shape.heightMm + 10 } : { ...shape, depthMm: 200 }
+    expect(kept({ shape: wider })).not.toHaveProperty('isTypical')
+  })
+  test('a garden that moves takes a guessed climate with it, and keeps a typed one', () => {
+    const moved = { ...demo.place, latitudeDeg: 60 }
+    const guess = guessNormals(moved)
+    const edit = edits.keepPlace(moved, demo.place, guess)
+    expect(after(demo, edit).normals).toEqual(demo.normals)
+    const guessed = { ...demo, normalsAreGuessed: true }
+    expect(after(guessed, edit)).toMatchObject({ normals: guess, normalsAreGuessed: true })
+    const typed = edits.keepNormals(
+      { normals: demo.normals!, frosts: {} },
+      { normals: guess, frosts: {} },
+    )
+    expect(after(guessed, typed)).not.toHaveProperty('normalsAreGuessed')
   })
   test('copies get free names and stand beside their model in the walk', () => {
     const { containers } = after(demo, edits.copyContainer(demo.containers[2]!, ['x', 'y']))

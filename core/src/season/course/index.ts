@@ -22,7 +22,15 @@ export {
   potOnDay,
   type PlantingToday,
 } from './day'
-export { climateOf, firstUnknown, frostsOfPlace, weatherOn, type Climate, type DaySource, type Sky } from './sky'
+export {
+  climateOf,
+  firstUnknown,
+  frostsOfPlace,
+  weatherOn,
+  type Climate,
+  type DaySource,
+  type Sky,
+} from './sky'
 export { hourlyDays, waterDriveOf, type PotWater } from './potWater'
 export { sorted, observationsOf } from './recorded'
 export { courseSpan, seasonOf } from './span'

@@ -1,8 +1,17 @@
 import { containerVolumes, type Container } from '../../container'
 import type { Garden } from '../../garden'
-import type { Variety } from '../../plant'
-import { addDays, daysBetween, memory, reason, type Reason } from '../../units'
-import { frostsOfPlace } from '../course'
+import type { Crop, Variety } from '../../plant'
+import {
+  addDays,
+  datesFrom,
+  dayOfYear,
+  daysBetween,
+  memory,
+  reason,
+  type Reason,
+} from '../../units'
+import { typicalDay, type DayInPlace } from '../../weather'
+import { climateOf, frostsOfPlace, type Climate } from '../course'
 import { windowOf } from '../plant'
 
 /** When plants can go out. */
@@ -15,8 +24,11 @@ export interface PlantingDay {
 
 /** A crop wants so much longer than its days to maturity, before the first frost (memory). */
 const PICKING_DAYS = 14
-/** Where nothing freezes, plants still go in for so long after their first good day (memory). */
-const STILL_GOES_IN_DAYS = 150
+/** A plant stands still while the coming weeks are cooler than this on the mean, °C (memory). */
+const GROWS_FROM_C = 13.5
+/** Mean lowest of those weeks: a few nights of them are colder (memory). */
+const NIGHTS_FROM_C: Readonly<Record<Crop, number>> = { tomato: 9, pepper: 11 }
+const COMING_DAYS = 28
 const YEAR_DAYS = 365
 
 /** The first day from one on that has this month and day. */
@@ -25,9 +37,25 @@ function nextOn(monthDay: string, from: string): string {
   return `${monthDay < from.slice(5) ? year + 1 : year}-${monthDay}`
 }
 
+/** Whether the usual weeks after a day are warm enough for a crop to grow, by day and by night. */
+function growsFrom({ model }: Climate, crop: Crop): (date: string) => boolean {
+  const year = datesFrom('2025-01-01', YEAR_DAYS).map((date) => typicalDay(model, date))
+  return (date) => {
+    const first = dayOfYear(date) - 1
+    const coming = Array.from({ length: COMING_DAYS }, (_, day) => year[(first + day) % YEAR_DAYS]!)
+    const meanOf = (valueOf: (day: DayInPlace) => number) =>
+      coming.reduce((sum, day) => sum + valueOf(day), 0) / COMING_DAYS
+    return (
+      meanOf(({ tempMaxC, tempMinC }) => (tempMaxC + tempMinC) / 2) >= GROWS_FROM_C &&
+      meanOf(({ tempMinC }) => tempMinC) >= NIGHTS_FROM_C[crop]
+    )
+  }
+}
+
 /**
  * Whether a plant can go into a pot now and still give fruit before the frost, and if not,
- * when the next season for it begins.
+ * when the next season for it begins: once frost is over, nights and mix are warm, and the
+ * usual weeks to come are warm enough to grow in.
  */
 export function plantingDayOf(
   garden: Garden,
@@ -36,27 +64,34 @@ export function plantingDayOf(
   today: string,
 ): PlantingDay {
   const pot = { container, volumes: containerVolumes(container) }
+  const grows = growsFrom(climateOf(garden), variety.crop)
   const { goesOutOn, isYearRound } = windowOf(garden, pot, variety, today)
-  const now = (code: string, params: Record<string, string | number> = {}): PlantingDay => ({
-    on: today,
-    isNow: true,
-    reasons: [reason(`start.now.${code}`, params, memory)],
-  })
-  const later = (on: string): PlantingDay => ({
-    on,
-    isNow: false,
-    reasons: [reason('start.later', { onDate: on }, memory)],
-  })
-  if (isYearRound) return now('yearRound')
-  if (today < goesOutOn) return later(goesOutOn)
   const { firstFrost } = frostsOfPlace(garden)
   const frostOn = firstFrost && nextOn(firstFrost, goesOutOn)
-  const lastOn = frostOn
-    ? addDays(frostOn, -variety.daysToMaturity - PICKING_DAYS)
-    : addDays(goesOutOn, STILL_GOES_IN_DAYS)
-  if (today <= lastOn)
-    return frostOn
-      ? now('beforeFrost', { days: daysBetween(today, frostOn), frostDate: frostOn })
-      : now('noFrost')
-  return later(windowOf(garden, pot, variety, addDays(goesOutOn, YEAR_DAYS)).goesOutOn)
+  const ripeAfter = variety.daysToMaturity + PICKING_DAYS
+  const isInTime = frostOn
+    ? today <= addDays(frostOn, -ripeAfter)
+    : grows(addDays(today, variety.daysToMaturity - COMING_DAYS))
+  if ((isYearRound || today >= goesOutOn) && isInTime && grows(today))
+    return {
+      on: today,
+      isNow: true,
+      reasons: [
+        frostOn
+          ? reason('start.now.beforeFrost', {
+              days: daysBetween(today, frostOn),
+              frostDate: frostOn,
+            })
+          : reason('start.now.noFrost', {}, memory),
+      ],
+    }
+  const opensOn = isYearRound
+    ? addDays(today, 1)
+    : today < goesOutOn
+      ? goesOutOn
+      : windowOf(garden, pot, variety, addDays(goesOutOn, YEAR_DAYS)).goesOutOn
+  const ahead = datesFrom(opensOn, YEAR_DAYS)
+  // Where no week of the year is warm enough it goes in with the season all the same.
+  const on = ahead.find(grows) ?? opensOn
+  return { on, isNow: false, reasons: [reason('start.later', { onDate: on }, memory)] }
 }

@@ -31,8 +31,9 @@ interface Filling {
 
 /**
  * Which plant goes into which of the pots that stand empty: those that need most room
- * first, each into the smallest pot in which it does well, else into the largest. Once
- * every pot has a plant, further ones join where there still is room for them.
+ * first, each into the smallest pot in which it does well, else into the largest; then plants
+ * change places as long as all of them together give more. Once every pot has a plant,
+ * further ones join where there still is room for them.
  *
  * A quick first answer, of pots and plants alone; Arrange weighs sun, wishes and prices.
  */
@@ -53,7 +54,7 @@ export function whichGoesWhere(garden: Garden, wanted: readonly Wanted[]): Which
       return variety ? Array.from({ length: count }, () => variety) : []
     })
     .sort((one, other) => other.fullVolumeL - one.fullVolumeL)
-  const placed: GoesInto[] = []
+  const placed: Placed[] = []
   const leftOut: string[] = []
   for (const variety of plants) {
     const empty = pots.filter(({ varietyIds }) => !varietyIds.length)
@@ -66,10 +67,64 @@ export function whichGoesWhere(garden: Garden, wanted: readonly Wanted[]): Which
       pots.findLast(suits(['tight']))
     if (!pot) leftOut.push(variety.id)
     else {
-      const judgement = judged(variety, pot)
-      placed.push({ varietyId: variety.id, containerId: pot.container.id, judgement })
       pot.varietyIds.push(variety.id)
+      placed.push({ variety, pot })
     }
   }
-  return { placed, leftOut }
+  const alone = ({ variety }: Placed, pot: Filling) =>
+    judged(variety, { ...pot, varietyIds: [] }).value
+  swapForMore(placed, pots, alone)
+  return {
+    placed: placed.map(({ variety, pot }) => ({
+      varietyId: variety.id,
+      containerId: pot.container.id,
+      judgement: judged(variety, { ...pot, varietyIds: pot.varietyIds.slice(1) }),
+    })),
+    leftOut,
+  }
+}
+
+interface Placed {
+  readonly variety: Variety
+  pot: Filling
+}
+/** Less than this is not worth another place. */
+const WORTH = 0.01
+
+/** Plants that have a pot to themselves change places, with another or into an empty one, as long as that gives more. */
+function swapForMore(
+  placed: readonly Placed[],
+  pots: readonly Filling[],
+  valueIn: (one: Placed, pot: Filling) => number,
+): void {
+  const single = placed.filter(({ pot }) => pot.varietyIds.length === 1)
+  const put = (one: Placed, pot: Filling) => {
+    one.pot = pot
+    pot.varietyIds.splice(0, pot.varietyIds.length, one.variety.id)
+  }
+  // Each change adds to the whole, which has an upper bound: it ends by itself, and is cut off all the same.
+  for (let rounds = 0, isBetter = true; isBetter && rounds < 20; rounds++) {
+    isBetter = false
+    for (const one of single) {
+      const before = one.pot
+      const empty = pots.find(
+        (pot) => !pot.varietyIds.length && valueIn(one, pot) > valueIn(one, before) + WORTH,
+      )
+      if (empty) {
+        before.varietyIds.length = 0
+        put(one, empty)
+        isBetter = true
+      }
+      for (const other of single) {
+        const { pot: here } = one
+        const { pot: there } = other
+        const gain =
+          valueIn(one, there) + valueIn(other, here) - valueIn(one, here) - valueIn(other, there)
+        if (other === one || gain <= WORTH) continue
+        put(one, there)
+        put(other, here)
+        isBetter = true
+      }
+    }
+  }
 }

@@ -17,10 +17,9 @@ export const seasonReasons = {
   },
   start: {
     now: {
-      yearRound: 'No month is too cold for it here: it can go in today.',
       beforeFrost: 'In time today: {days} days are left until the first frost, about {frostDate}.',
       noFrost: 'In time today: frost is rare here.',
     },
-    later: 'In from {onDate} on: before that, nights or mix are too cold in most years.',
+    later: 'In from {onDate} on: before that, nights, mix or weeks to come are too cold for it in most years.',
   },
 }

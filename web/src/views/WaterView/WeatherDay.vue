@@ -39,7 +39,7 @@ const planted = computed(() => round.value?.stops.filter((stop) => stop.pot.plan
       <WeatherSources />
     </section>
     <section class="panel sheet water-pots">
-      <template v-if="shown.reference">
+      <template v-if="shown.reference && shown.source !== 'typical'">
         <h2>{{ day(shown.date) }}</h2>
         <p class="water-reference">
           {{ t('water.draws') }}
