@@ -3,8 +3,8 @@ import { choose, expect, open, test, views } from './support'
 
 const PHONE = { width: 390, height: 844 }
 
-test('a first visit opens on the demo garden', async ({ page }) => {
-  await page.goto('/')
+test('a first visit to a view opens it on the demo garden', async ({ page }) => {
+  await page.goto('/line-up')
   await expect(page.getByText('Demo garden, all invented')).toBeVisible()
   await expect(page).toHaveURL(/line-up/)
   for (const code of ['B1', 'K1', 'L1'])

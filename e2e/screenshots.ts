@@ -26,15 +26,11 @@ test.describe('pictures', () => {
     await page.screenshot({ path: `${import.meta.dirname}/${folder}/arrange.png` })
   })
 
-  test('feed: a ledger, and programmes judged', async ({ page }) => {
+  test('feed: a ledger', async ({ page }) => {
     await page.goto('/feed')
     await page.getByRole('navigation', { name: 'Pots' }).getByRole('button', { name: /T1/ }).click()
     await page.evaluate(() => document.fonts.ready)
     await page.screenshot({ path: `${import.meta.dirname}/${folder}/feed.png` })
-    await page.getByRole('navigation', { name: 'Pots' }).getByRole('button', { name: /K1/ }).click()
-    await page.getByRole('button', { name: 'Programmes' }).click()
-    await page.locator('[data-programme]').first().waitFor()
-    await page.screenshot({ path: `${import.meta.dirname}/${folder}/feed-programmes.png` })
   })
 
   test('a mix, solved', async ({ page }) => {
@@ -46,16 +42,32 @@ test.describe('pictures', () => {
     await page.screenshot({ path: `${import.meta.dirname}/${folder}/mix-solve.png` })
   })
 
-  test('water by the hour, and a week away', async ({ page }) => {
+  test('water by the hour', async ({ page }) => {
     await page.goto('/water')
     await page.getByRole('button', { name: /F2/ }).click()
     await page.getByRole('button', { name: 'A week away', exact: true }).click()
     await page.evaluate(() => document.fonts.ready)
     await page.screenshot({ path: `${import.meta.dirname}/${folder}/water.png` })
-    await page.getByRole('button', { name: 'Going away' }).click()
-    await page.locator('[data-away]').waitFor()
-    await page.screenshot({ path: `${import.meta.dirname}/${folder}/water-away.png` })
   })
+
+  for (const [name, size] of [
+    ['start', undefined],
+    ['start-phone', PHONE],
+  ] as const)
+    test(`the first minutes, ${name}`, async ({ page }) => {
+      if (size) await page.setViewportSize(size)
+      await page.clock.setFixedTime(new Date('2026-06-14T08:00'))
+      await page.goto('/')
+      await page.getByRole('combobox', { name: 'Town' }).fill('hull')
+      await page.getByRole('option').first().click()
+      await page.getByRole('button', { name: 'This is my place' }).click()
+      for (const id of ['bucket', 'fabric10', 'pot30'])
+        await page.locator(`[data-usual="${id}"] .usual-pot`).click()
+      await page.locator('[data-usual="tower"] svg').waitFor()
+      await page.locator('main h1').scrollIntoViewIfNeeded()
+      await page.evaluate(() => document.fonts.ready)
+      await page.screenshot({ path: `${import.meta.dirname}/${folder}/${name}.png` })
+    })
 
   test('a pot chosen', async ({ page }) => {
     await page.goto('/line-up')

@@ -38,7 +38,7 @@ export const views = [
 ] as const
 
 /** Opens a view and waits until it stands. */
-export async function open(page: Page, view: (typeof views)[number]): Promise<void> {
+export async function open(page: Page, view: (typeof views)[number] | 'start'): Promise<void> {
   await page.goto(`/${view}`)
   await page.locator('main h1').first().waitFor({ state: 'attached' })
 }
@@ -71,6 +71,9 @@ export async function choose(page: Page, label: string, option: string): Promise
 export async function startOwn(page: Page): Promise<void> {
   await open(page, 'line-up')
   await page.getByRole('button', { name: 'Start my own garden' }).click()
+  await page.getByRole('button', { name: 'Tell it later' }).click()
+  await expect(page.locator('[data-usual="bucket"]')).toBeVisible()
+  await open(page, 'line-up')
   await expect(page.getByText('No pots here yet')).toBeVisible()
 }
 

@@ -1,4 +1,4 @@
-import { existsSync } from 'node:fs'
+import { existsSync, readFileSync } from 'node:fs'
 import highsLoader from 'highs'
 import {
   addDays,
@@ -6,6 +6,7 @@ import {
   boundaryMoved,
   climateOf,
   dayOf,
+  findTowns,
   gardenCourse,
   gardenOn,
   gardenToday,
@@ -21,6 +22,7 @@ import {
   potOnDay,
   potString,
   readGarden,
+  readTowns,
   recipes,
   rectangularPlan,
   roundOf,
@@ -38,7 +40,7 @@ import { forty, gardenOf } from './benchTasks'
 import { openingOf, THROTTLE, type Opening } from './benchPhone'
 import { jobsTimes } from './benchJobs'
 import { hourlyBalance, yearsOfWater } from './benchWater'
-import { firstScreenBytes } from './firstScreen'
+import { firstScreenBytes, startBytes } from './firstScreen'
 
 interface Row {
   readonly what: string
@@ -158,6 +160,8 @@ const KB = 1024
 const FRAME_MS = 16
 const SOLVE_MS = 10_000
 const FIRST_SCREEN_KB = 205
+const START_KB = 60
+const FIND_MS = 50
 const EDIT_MS = 100
 const LEDGER_MS = 100
 const JOBS_MS = 200
@@ -169,6 +173,8 @@ const WATER_YEARS_MS = 5000
 const SUN_MS = 3000
 const ARRANGE_MS = 2000
 const bytes = firstScreenBytes()
+const towns = readTowns(readFileSync(new URL('../web/src/data/towns.txt', import.meta.url), 'utf8'))
+const findMs = medianMs(() => findTowns(towns, 'san', 7, 'GB'), 5)
 const sunMs = medianMs(castSun, 5)
 const arrangeMs = medianMs(arrangeForty, 5)
 const frameMs = medianMs(dragFrame)
@@ -249,6 +255,14 @@ const rows: Row[] = [
     'of the limit': (bytes / KB / FIRST_SCREEN_KB).toFixed(2),
     yardsticks: '–',
   },
+  {
+    what: 'the start beyond it, its own script and style',
+    measured: `${(startBytes() / KB).toFixed(0)} kB`,
+    limit: `${START_KB} kB`,
+    'of the limit': (startBytes() / KB / START_KB).toFixed(2),
+    yardsticks: '–',
+  },
+  row('a town found among 46 000, as its letters are typed', findMs, FIND_MS),
   row(
     `one edit of ${CONTAINERS} containers and ${garden.records.length} records, all recomputed`,
     recomputeMs,

@@ -1,4 +1,4 @@
-import { InputError } from '../units'
+import { InputError, own } from '../units'
 
 /** A town of the list that ships with the application. */
 export interface Town {
@@ -43,7 +43,7 @@ export function foldTown(name: string): string {
   return small
     .normalize('NFD')
     .replace(MARKS, '')
-    .replace(/[øłđßæœı]/g, (letter) => LETTERS[letter]!)
+    .replace(/[øłđßæœı]/g, (letter) => own(LETTERS, letter) ?? letter)
     .replace(/[^\p{L}\p{N}]+/gu, ' ')
     .trim()
 }

@@ -10,6 +10,7 @@ import {
   datesFrom,
   dateTimeSchema,
   dayOfYear,
+  daysIntoWeek,
   daysBetween,
   isDate,
   isDateTime,
@@ -70,3 +71,15 @@ describe('the same calendar as dayjs', () => {
       }),
     ))
 })
+
+// ISO 8601 counts Monday as the first day; 18 June 2026 is a Thursday, 1 January 2000 was a Saturday (perpetual calendar).
+test.each([
+  ['2026-06-18', undefined, 3],
+  ['2026-06-18', 7, 4],
+  ['2026-06-21', 7, 0],
+  ['2026-06-15', 1, 0],
+  ['2000-01-01', 6, 0],
+  ['1999-12-31', 6, 6],
+])('%s in weeks that begin on day %s: %d days in', (date, startsOn, days) =>
+  expect(daysIntoWeek(date, startsOn)).toBe(days),
+)

@@ -26,6 +26,21 @@ export const dayOfYear = (date: string): number =>
 export const daysBetween = (from: string, to: string): number =>
   Math.round((midnightOf(to) - midnightOf(from)) / DAY_MS)
 
+const WEEK_DAYS = 7
+/** A Monday. */
+const SOME_MONDAY = '2026-01-05'
+
+/**
+ * Days since the week of a date began.
+ *
+ * @param startsOn first day of a week, 1 for Monday to 7 for Sunday
+ * @example daysIntoWeek('2026-06-18', 1) // => 3, a Thursday
+ */
+export const daysIntoWeek = (date: string, startsOn = 1): number => {
+  const sinceMonday = daysBetween(SOME_MONDAY, date) - (startsOn - 1)
+  return ((sinceMonday % WEEK_DAYS) + WEEK_DAYS) % WEEK_DAYS
+}
+
 /** Consecutive dates from a first one on. */
 export function datesFrom(from: string, count: number): string[] {
   const start = midnightOf(from)

@@ -30,7 +30,16 @@ export {
   shareSchema,
   textSchema,
 } from './schemas'
-export { addDays, datesFrom, dayOf, dayOfYear, daysBetween, isDate, isDateTime } from './date'
+export {
+  addDays,
+  datesFrom,
+  dayOf,
+  dayOfYear,
+  daysBetween,
+  daysIntoWeek,
+  isDate,
+  isDateTime,
+} from './date'
 export { bareUnit, fromUnit, toUnit, units, type UnitName, type UnitSystem } from './unitTable'
 export type { Dimension } from './dimension'
 export { leadingNumber, parseNumber, tidied } from './parseNumber'

@@ -7,7 +7,15 @@ import { changeGarden, stepGarden } from './changing'
 import { createConnection } from './connection'
 import { StorageError } from './trouble'
 import { openDatabase, type RimboDatabase } from './database'
-import { addGarden, currentGardenId, listGardens, loadGarden, rememberCurrent } from './repository'
+import {
+  addGarden,
+  currentGardenId,
+  forgetDeleted,
+  listGardens,
+  loadGarden,
+  markDeleted,
+  rememberCurrent,
+} from './repository'
 
 const watering = (id: string, at: string): GardenRecord => ({
   id,
@@ -107,7 +115,7 @@ describe('the repository', () => {
     await addGarden(database, { ...garden, id: 'g2', name: 'Hers', records: [] })
     await rememberCurrent(database, 'g2')
     expect(await currentGardenId(database)).toBe('g2')
-    expect(await listGardens(database)).toEqual([
+    expect((await listGardens(database)).kept).toEqual([
       { id: 'g1', name: 'Mine' },
       { id: 'g2', name: 'Hers' },
     ])
@@ -174,6 +182,47 @@ describe('a garden that an earlier version has stored', () => {
   })
 })
 
+describe('a garden that is deleted', () => {
+  const DAY = '2026-06-18'
+  beforeEach(async () => {
+    await addGarden(database, garden)
+    await rename('Renamed')
+    await markDeleted(database, 'g1', DAY)
+  })
+  test('is neither listed, read nor written to, and comes back whole with its steps', async () => {
+    expect(await listGardens(database)).toEqual({
+      kept: [],
+      deleted: [{ id: 'g1', name: 'Renamed', deletedOn: DAY }],
+    })
+    expect(await loadGarden(database, 'g1')).toBeUndefined()
+    await markDeleted(database, 'g1', undefined)
+    const back = await stored()
+    expect(back.garden.records).toHaveLength(2)
+    expect((await stepGarden(database, back, -1))!.garden.name).toBe('Mine')
+  })
+  test('is written to by no window that still shows it', async () => {
+    await markDeleted(database, 'g1', undefined)
+    const seen = await stored()
+    await markDeleted(database, 'g1', DAY)
+    const edit = changeGarden(database, seen, LABEL, (now) => ({ ...now, name: 'Late' }))
+    expect(await edit).toBeUndefined()
+  })
+  test('makes room for a file of itself', async () => {
+    expect(await addGarden(database, { ...garden, name: 'From a file', records: [] })).toBe(true)
+    expect((await stored()).garden).toMatchObject({ name: 'From a file', records: [] })
+  })
+  test('is forgotten after its time, and nothing of it stays', async () => {
+    await addGarden(database, { ...garden, id: 'g2' })
+    await forgetDeleted(database, DAY)
+    expect((await listGardens(database)).deleted).toHaveLength(1)
+    await forgetDeleted(database, '2026-06-19')
+    expect((await listGardens(database)).deleted).toEqual([])
+    const keys = await database.getAllKeys('pages')
+    expect(keys.every(([id]) => id === 'g2')).toBe(true)
+    expect(keys.length).toBeGreaterThan(0)
+  })
+})
+
 describe('the connection', () => {
   test('is opened again where it was closed under the page', async () => {
     const { use } = createConnection()
@@ -183,7 +232,7 @@ describe('the connection', () => {
       return addGarden(database, garden)
     })
     first!.close()
-    expect(await use(listGardens)).toEqual([{ id: 'g1', name: 'Mine' }])
+    expect((await use(listGardens)).kept).toEqual([{ id: 'g1', name: 'Mine' }])
   })
   test('says plainly where the browser keeps nothing, and begins once it does', async () => {
     const kept = globalThis.indexedDB
@@ -197,7 +246,7 @@ describe('the connection', () => {
     } as unknown as IDBFactory
     await expect(use(listGardens)).rejects.toMatchObject({ code: 'blocked', detail: 'denied' })
     globalThis.indexedDB = kept
-    expect(await use(listGardens)).toEqual([])
+    expect((await use(listGardens)).kept).toEqual([])
   })
   test('that of a later program is left as it is', async () => {
     globalThis.indexedDB = new IDBFactory()

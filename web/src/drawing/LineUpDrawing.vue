@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n'
 import {
   addDays,
   daysBetween,
+  daysIntoWeek,
   grownOn,
   own,
   potOnDay,
@@ -84,6 +85,12 @@ const stringsPx = computed(() => Math.max(0, height.value - stringsY.value))
 
 const today = computed(() => daysBetween(props.course.from, props.course.today))
 const days = computed(() => daysBetween(props.course.from, props.course.to) + 1)
+/** Weeks begin on their own day, and not on the first of the course. */
+const lead = computed(() =>
+  props.daysPerRow === 1
+    ? 0
+    : daysIntoWeek(props.course.from, props.course.garden.settings.weekStartsOn),
+)
 const shownDay = computed({
   get: () => daysBetween(props.course.from, date.value),
   set: (day) => (date.value = addDays(props.course.from, day)),
@@ -92,6 +99,7 @@ const { rows, yOf, drag, step, scroll, reveal } = useDayWindow(
   () => ({
     days: days.value,
     daysPerRow: props.daysPerRow,
+    lead: lead.value,
     height: stringsPx.value,
     today: today.value,
   }),
@@ -102,7 +110,10 @@ const isInSight = computed(() => lineY.value >= stringsY.value && lineY.value <=
 /** Scrolled out of sight, the grip waits at the edge. */
 const gripY = computed(() => Math.max(stringsY.value + 8, Math.min(height.value - 9, lineY.value)))
 /** The row that the line stands on is written out. */
-const wordsAt = computed(() => Math.floor(shownDay.value / props.daysPerRow) * props.daysPerRow)
+const wordsAt = computed(
+  () =>
+    Math.floor((shownDay.value + lead.value) / props.daysPerRow) * props.daysPerRow - lead.value,
+)
 watch(
   () => [props.daysPerRow, props.course.today],
   () => reveal(shownDay.value),

@@ -39,7 +39,7 @@ interface Label {
 const labels = computed<readonly Label[]>(() =>
   props.rows.map(({ fromDay, y }) => {
     const { course, daysPerRow, today } = props
-    const days = course.sky.days.slice(fromDay, fromDay + daysPerRow)
+    const days = course.sky.days.slice(Math.max(0, fromDay), fromDay + daysPerRow)
     const highC = Math.max(...days.map(({ tempMaxC }) => tempMaxC))
     const rainMm = days.reduce((sum, day) => sum + (day.rainMm ?? 0), 0)
     return {
@@ -50,7 +50,7 @@ const labels = computed<readonly Label[]>(() =>
           : props.tempWords(highC),
       isToday: fromDay <= today && today < fromDay + daysPerRow,
       isHot: highC >= HOT_C,
-      isGuess: course.sky.sources[fromDay] === 'typical',
+      isGuess: course.sky.sources[Math.max(0, fromDay)] === 'typical',
       rainPx: Math.min(26, (rainMm / daysPerRow) * 3),
     }
   }),

@@ -41,6 +41,11 @@ describe('the days in sight', () => {
     const { rows } = windowOn(109, { daysPerRow: 7 })
     for (const { fromDay } of rows.value) expect(fromDay % 7).toBe(0)
   })
+  test('weeks begin on their own day, the first perhaps before the season', () => {
+    const { rows, yOf } = windowOn(2, { daysPerRow: 7, lead: 3, today: 2 })
+    expect(rows.value.slice(0, 2).map(({ fromDay }) => fromDay)).toEqual([-3, 4])
+    for (const { fromDay, y } of rows.value) expect(y).toBeCloseTo(yOf(fromDay + 3), 9)
+  })
 })
 
 describe('the line', () => {

@@ -8,7 +8,7 @@ const EDGE_ROWS = 0.006
 const MARGIN_ROWS = 1
 
 export interface DayRow {
-  /** First day of the row, counted from the first of the course. */
+  /** First day of the row, counted from the first of the course; a first week may begin before it. */
   readonly fromDay: number
   /** Its middle, px from the top of the strings. */
   readonly y: number
@@ -19,6 +19,8 @@ export interface DayWindowOptions {
   readonly days: number
   /** Days of one row: one, or a week. */
   readonly daysPerRow: number
+  /** So many days before the course its first row begins: weeks begin on their own day. */
+  readonly lead?: number
   /** Room for strings, px. */
   readonly height: number
   readonly today: number
@@ -37,21 +39,22 @@ export function useDayWindow(options: () => DayWindowOptions, shown: Ref<number>
   let frame = 0
 
   const rowsInSight = computed(() => options().height / ROW_PX)
-  const rowCount = computed(() => Math.ceil(options().days / options().daysPerRow))
-  const rowOf = (day: number) => Math.floor(day / options().daysPerRow)
+  const lead = () => options().lead ?? 0
+  const rowCount = computed(() => Math.ceil((options().days + lead()) / options().daysPerRow))
+  const rowOf = (day: number) => Math.floor((day + lead()) / options().daysPerRow)
   const within = (row: number) =>
     Math.max(0, Math.min(row, Math.max(0, rowCount.value - rowsInSight.value)))
   /** A third of what is in sight is past, until it is drawn elsewhere. */
   const topRow = computed(() =>
     within(top.value ?? rowOf(options().today) - Math.floor(rowsInSight.value / 3)),
   )
-  const yOf = (day: number) => ((day + 0.5) / options().daysPerRow - topRow.value) * ROW_PX
+  const yOf = (day: number) => ((day + lead() + 0.5) / options().daysPerRow - topRow.value) * ROW_PX
 
   const rows = computed<readonly DayRow[]>(() => {
     const first = Math.floor(topRow.value)
     const count = Math.min(Math.ceil(rowsInSight.value) + 1, rowCount.value - first)
     return Array.from({ length: Math.max(0, count) }, (_, index) => ({
-      fromDay: (first + index) * options().daysPerRow,
+      fromDay: (first + index) * options().daysPerRow - lead(),
       y: (first + index + 0.5 - topRow.value) * ROW_PX,
     }))
   })
@@ -76,7 +79,7 @@ export function useDayWindow(options: () => DayWindowOptions, shown: Ref<number>
       frame = requestAnimationFrame(follow)
     }
     const y = Math.max(0, Math.min(height, pointerY))
-    shown.value = keepDay((topRow.value + y / ROW_PX) * daysPerRow - 0.5)
+    shown.value = keepDay((topRow.value + y / ROW_PX) * daysPerRow - 0.5 - lead())
   }
 
   /** The line is drawn to a height; let go, it stays on its day. */

@@ -2,31 +2,19 @@
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { Location } from '@element-plus/icons-vue'
-import { parseElevation, type Place } from '@rimbo/core'
 import PushButton from '../ui/fields/PushButton.vue'
-import QuantityField from '../ui/fields/QuantityField.vue'
-import TextField from '../ui/fields/TextField.vue'
-import { useFaultText } from '../ui/words/faults'
-import { useFormat } from '../ui/words/format'
+import { lazily } from '../loading'
 import TownField from './TownField.vue'
 import type { usePlaceForm } from './usePlaceForm'
 import { useTowns } from './useTowns'
 
 /** Where a garden lies: a town of the list, where the browser is, or latitude and height. */
 const props = defineProps<{ form: ReturnType<typeof usePlaceForm>; isOpen?: boolean }>()
+/** Most choose a town: the fields come when they are asked for. */
+const PlaceByHand = lazily(() => import('./PlaceByHand.vue'))
 const { t } = useI18n()
-const { system } = useFormat()
-const { atField } = useFaultText()
 const { ask } = useTowns()
-const { fields, faultAt, take } = props.form
-
-const faultText = (field: keyof Place) => {
-  const fault = faultAt(field)
-  // An empty field is told by what it asks, not as a fault.
-  return fault && atField(fault)
-}
-/** Empty fields are no fault before anything was told. */
-const isTold = (text: string | number | undefined) => text !== undefined && text !== ''
+const { take } = props.form
 
 const POSITION_WAIT_MS = 15_000
 const isLocating = ref(false)
@@ -81,41 +69,12 @@ async function found({ latitude, longitude, altitude }: GeolocationCoordinates):
       }}</PushButton>
     </div>
     <p v-if="positionNote" class="strong" role="alert">{{ positionNote }}</p>
-    <div v-if="isByHand" class="field-grid place-by-hand">
-      <TextField
-        v-model="fields.name"
-        :label="t('water.placeName')"
-        :fault="isTold(fields.latitude) ? faultText('name') : undefined"
-      />
-      <QuantityField
-        v-model="fields.elevationMm"
-        dimension="length"
-        :bare="system === 'metric' ? 'm' : 'ft'"
-        :parse="(text: string) => parseElevation(text, system)"
-        :label="t('water.elevation')"
-        :fault="isTold(fields.elevationMm) ? faultText('elevationM') : undefined"
-      />
-      <TextField
-        v-model="fields.latitude"
-        :label="t('water.latitude')"
-        :fault="isTold(fields.latitude) ? faultText('latitudeDeg') : undefined"
-      />
-      <TextField
-        v-model="fields.longitude"
-        :label="t('start.longitude')"
-        :hint="t('start.longitudeHint')"
-        :fault="isTold(fields.longitude) ? faultText('longitudeDeg') : undefined"
-      />
-      <el-checkbox v-model="fields.coastal" :label="t('water.coastal')" />
-    </div>
+    <PlaceByHand v-if="isByHand" :form="form" />
   </div>
 </template>
 
 <style>
 .place-fields {
   margin-bottom: 12px;
-}
-.place-by-hand {
-  margin-top: 12px;
 }
 </style>

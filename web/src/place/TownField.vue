@@ -1,12 +1,15 @@
 <script setup lang="ts">
-import { ref, shallowRef, useId, watch } from 'vue'
+import { computed, ref, shallowRef, useId } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Town } from '@rimbo/core'
 import { useFaultText } from '../ui/words/faults'
 import { regionOf } from '../ui/words/region'
 import { useTowns } from './useTowns'
 
-/** A town, found by the beginning of its name; the list comes with the first letter. */
+/**
+ * A town, found by the beginning of its name; the list comes with the first letter. A field of
+ * our own, as WAI-ARIA describes a combobox: a library's would be half of the first minutes' script.
+ */
 const emit = defineEmits<{ chosen: [town: Town] }>()
 const { t, locale } = useI18n()
 const { ofError } = useFaultText()
@@ -14,67 +17,143 @@ const { ask } = useTowns()
 const id = useId()
 
 const MOST = 7
+const typed = ref('')
 const found = shallowRef<readonly Town[]>([])
-const isLooking = ref(false)
+/** The one that Enter takes. */
+const active = ref(0)
 const note = ref('')
+const isOpen = computed(() => found.value.length > 0)
 const region = regionOf()
 const countries = new Intl.DisplayNames([locale.value], { type: 'region' })
 const whereIs = ({ country, state }: Town) =>
   [state, countries.of(country) ?? country].filter(Boolean).join(', ')
 
-let last = ''
-async function suggest(typed: string): Promise<void> {
-  last = typed
+async function suggest(): Promise<void> {
+  const { value: text } = typed
   note.value = ''
-  if (!typed.trim()) {
+  if (!text.trim()) {
     found.value = []
     return
   }
-  isLooking.value = !found.value.length
   try {
-    const towns = await ask((work) => work.find(typed, MOST, region))
-    if (typed !== last) return
-    if (!towns.length) note.value = t('start.noTown')
+    const towns = await ask((work) => work.find(text, MOST, region))
+    // What was typed since is looked for by itself.
+    if (text !== typed.value) return
     found.value = towns
+    active.value = 0
+    if (!towns.length) note.value = t('start.noTown')
   } catch (error) {
+    found.value = []
     note.value = ofError(error)
   }
-  isLooking.value = false
 }
-const chosen = shallowRef<Town>()
-watch(chosen, (town) => town && emit('chosen', town))
+function choose(town: Town | undefined): void {
+  if (!town) return
+  typed.value = town.name
+  found.value = []
+  emit('chosen', town)
+}
+function onKey(event: KeyboardEvent): void {
+  if (!isOpen.value) return
+  const { length } = found.value
+  if (event.key === 'ArrowDown') active.value = (active.value + 1) % length
+  else if (event.key === 'ArrowUp') active.value = (active.value + length - 1) % length
+  else if (event.key === 'Enter') choose(found.value[active.value])
+  else if (event.key === 'Escape') found.value = []
+  else return
+  event.preventDefault()
+}
 </script>
 
 <template>
   <div class="field town-field" :class="{ 'field-wrong': note }">
     <label :for="id">{{ t('start.town') }}</label>
-    <el-select
+    <input
       :id="id"
-      v-model="chosen"
-      :remote-method="suggest"
-      :loading="isLooking"
-      :loading-text="t('start.looking')"
-      :no-data-text="t('start.townHint')"
-      :placeholder="t('start.townHint')"
-      :aria-label="t('start.town')"
+      v-model="typed"
+      class="town-input"
+      type="text"
+      role="combobox"
+      autocomplete="off"
+      aria-autocomplete="list"
+      :aria-expanded="isOpen"
+      :aria-controls="isOpen ? `${id}-list` : undefined"
+      :aria-activedescendant="isOpen ? `${id}-${active}` : undefined"
       :aria-describedby="`${id}-note`"
-      filterable
-      remote
-      default-first-option
-      value-key="latitudeDeg"
+      :placeholder="t('start.townHint')"
+      @input="suggest"
+      @keydown="onKey"
+      @blur="found = []"
+    />
+    <ul
+      v-if="isOpen"
+      :id="`${id}-list`"
+      class="town-list"
+      role="listbox"
+      :aria-label="t('start.town')"
     >
-      <el-option v-for="(town, index) in found" :key="index" :value="town" :label="town.name">
-        <span class="town-name">{{ town.name }}</span>
-        <span class="soft">{{ whereIs(town) }}</span>
-      </el-option>
-    </el-select>
+      <li
+        v-for="(town, index) in found"
+        :id="`${id}-${index}`"
+        :key="index"
+        role="option"
+        :aria-selected="index === active"
+        @mousedown.prevent
+        @mousemove="active = index"
+        @click="choose(town)"
+      >
+        <strong>{{ town.name }}</strong> <span class="soft">{{ whereIs(town) }}</span>
+      </li>
+    </ul>
     <p :id="`${id}-note`" class="field-note" role="status">{{ note }}</p>
   </div>
 </template>
 
 <style>
-.town-name {
-  margin-right: 8px;
-  font-weight: 600;
+.town-field {
+  position: relative;
+}
+.town-input {
+  width: 100%;
+  min-height: 36px;
+  padding: 4px 11px;
+  font: inherit;
+  color: inherit;
+  background: var(--sheet);
+  border: 1px solid var(--line);
+  border-radius: 3px;
+}
+.town-input:focus-visible {
+  outline: 2px solid var(--el-color-primary);
+  outline-offset: -1px;
+}
+.town-list {
+  position: absolute;
+  inset: 60px 0 auto;
+  z-index: 5;
+  margin: 0;
+  padding: 4px 0;
+  list-style: none;
+  background: var(--sheet);
+  border: 1px solid var(--ink);
+  border-radius: 3px;
+}
+.town-list li {
+  padding: 7px 11px;
+  cursor: pointer;
+}
+.town-list [aria-selected='true'] {
+  background: var(--picked);
+}
+@media (max-width: 700px) {
+  .town-input {
+    min-height: 44px;
+  }
+  .town-list {
+    inset: 68px 0 auto;
+  }
+  .town-list li {
+    padding: 11px;
+  }
 }
 </style>

@@ -100,7 +100,7 @@ describe('a garden that is opened', () => {
   test('is worked out anew when its weather changes, and shows the last answers until then', async () => {
     const today = useTodayStore()
     const before = today.course
-    const { weather, place } = garden.garden!
+    const { weather } = garden.garden!
     const day = weather.at(-1)!
     await garden.edit(edits.keepDay({ ...day, tempMaxC: day.tempMaxC + 5 }))
     expect(today.course).toBe(before)

@@ -71,7 +71,7 @@ export function plantingDayOf(
   const ripeAfter = variety.daysToMaturity + PICKING_DAYS
   const isInTime = frostOn
     ? today <= addDays(frostOn, -ripeAfter)
-    : grows(addDays(today, variety.daysToMaturity - COMING_DAYS))
+    : grows(addDays(today, ripeAfter))
   if ((isYearRound || today >= goesOutOn) && isInTime && grows(today))
     return {
       on: today,

@@ -20,6 +20,7 @@ export const seasonReasons = {
       beforeFrost: 'In time today: {days} days are left until the first frost, about {frostDate}.',
       noFrost: 'In time today: frost is rare here.',
     },
-    later: 'In from {onDate} on: before that, nights, mix or weeks to come are too cold for it in most years.',
+    later:
+      'In from {onDate} on: before that, nights, mix or weeks to come are too cold for it in most years.',
   },
 }

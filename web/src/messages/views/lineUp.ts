@@ -25,6 +25,7 @@ export const lineUpWords = {
     toRim: 'To the rim',
     toFill: 'To the fill line',
     labelSays: 'The label says',
+    typical: 'Typical of what is sold by this name, not measured.',
     yieldEach: 'Expected of each by its room, beside a plant with all it needs:',
     drained: 'Just drained:',
     waterAndAir: '{water} water, {air} air',

@@ -6,7 +6,7 @@ export const startWords = {
     place: 'Where is your garden?',
     town: 'Town',
     townHint: 'The first letters of your town, or one near it',
-    looking: 'Looking …',
+
     noTown: 'No town of that name is in the list. Take a larger one nearby, or type the latitude.',
     unnamed: 'My place',
     locate: 'Use my position',

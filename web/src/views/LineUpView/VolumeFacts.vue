@@ -80,6 +80,7 @@ const facts = computed(() => [
         <dd>{{ container.label.text }}</dd>
       </div>
     </dl>
+    <p v-if="container.isTypical" class="finding soft">{{ t('pot.typical') }}</p>
     <p
       v-for="reason in finding?.reasons ?? []"
       :key="reason.code"

@@ -2,17 +2,15 @@
 import { computed, ref } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
-import { climateNeighbours, edits, unitSystems, type UnitSystem } from '@rimbo/core'
+import { climateNeighbours, edits, type UnitSystem } from '@rimbo/core'
+import { lazily } from '../../loading'
 import ClimateLine from '../../place/ClimateLine.vue'
 import PlaceFields from '../../place/PlaceFields.vue'
 import { usePlaceForm } from '../../place/usePlaceForm'
 import { usualSettings } from '../../place/usualSettings'
 import { useGardenStore } from '../../stores/garden'
-import ChoiceField from '../../ui/fields/ChoiceField.vue'
 import PushButton from '../../ui/fields/PushButton.vue'
-import TextField from '../../ui/fields/TextField.vue'
 import { useFormat } from '../../ui/words/format'
-import { useWeekDays } from '../../place/useWeekDays'
 
 /** Step one: where the garden lies, with its climate in one line; units, money and week as the browser has them. */
 const props = defineProps<{ isNew: boolean; isOpen: boolean }>()
@@ -20,6 +18,7 @@ const emit = defineEmits<{ done: [] }>()
 const units = defineModel<UnitSystem | undefined>('units', { required: true })
 const store = useGardenStore()
 const { garden, isSaving } = storeToRefs(store)
+const StartUnits = lazily(() => import('./StartUnits.vue'))
 const { t } = useI18n()
 const { system } = useFormat()
 
@@ -32,11 +31,8 @@ const usual = usualSettings()
 const settings = { ...usual, ...own.value?.settings }
 units.value = settings.unitSystem
 const currency = ref(settings.currency)
-const { options: weekOptions, toText, toDay } = useWeekDays()
-const week = ref<string | undefined>(toText(settings.weekStartsOn ?? usual.weekStartsOn))
-const unitOptions = computed(() =>
-  unitSystems.map((value) => ({ value, label: t(`settings.units.${value}`) })),
-)
+const weekStartsOn = ref(settings.weekStartsOn ?? usual.weekStartsOn)
+const isAsked = ref(false)
 const isMoney = computed(() => /^[A-Z]{3}$/.test(currency.value.trim().toUpperCase()))
 
 /** The two places that the guess leans on most. */
@@ -53,7 +49,7 @@ async function take(): Promise<void> {
   const chosen = {
     unitSystem: units.value ?? usual.unitSystem,
     currency: currency.value.trim().toUpperCase(),
-    weekStartsOn: toDay(week.value),
+    weekStartsOn: weekStartsOn.value,
   }
   if (own.value) {
     await store.edit(edits.keepPlace(place.value, own.value.place, guessed.value))
@@ -83,20 +79,18 @@ async function later(): Promise<void> {
         <ClimateLine :normals="normals" :place="place" />
         <p class="soft">{{ t('start.climateGuess', { places: leansOn }) }}</p>
       </template>
-      <details class="start-units">
+      <details class="start-units" @toggle="isAsked = true">
         <summary>
           {{ t('start.units') }} {{ t(`settings.units.${units ?? 'metric'}`).toLowerCase() }},
           {{ currency }}
         </summary>
-        <div class="field-grid">
-          <ChoiceField v-model="units" :label="t('settings.unitSystem')" :options="unitOptions" />
-          <TextField
-            v-model="currency"
-            :label="t('settings.currency')"
-            :fault="isMoney ? undefined : t('settings.currencyFault')"
-          />
-          <ChoiceField v-model="week" :label="t('start.week')" :options="weekOptions" />
-        </div>
+        <StartUnits
+          v-if="isAsked"
+          v-model:units="units"
+          v-model:currency="currency"
+          v-model:week-starts-on="weekStartsOn"
+          :currency-fault="isMoney ? undefined : t('settings.currencyFault')"
+        />
       </details>
       <div class="row">
         <PushButton type="primary" native-type="submit" :disabled="!place || !isMoney">{{

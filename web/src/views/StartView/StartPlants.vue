@@ -32,7 +32,7 @@ const store = useGardenStore()
 const { garden, isSaving } = storeToRefs(store)
 const { now, date } = storeToRefs(useTodayStore())
 const { t } = useI18n()
-const { share, day } = useFormat()
+const { share } = useFormat()
 const { varietyName } = useNames()
 const { textOf } = useReasonText()
 const { ofError } = useFaultText()
@@ -148,20 +148,12 @@ async function keep(): Promise<void> {
     <div class="kinds">
       <h3>{{ t('start.byName') }}</h3>
       <div class="row">
-        <el-select
-          v-model="byName"
-          class="kind-names"
-          filterable
-          :placeholder="t('start.byName')"
-          :aria-label="t('start.byName')"
-        >
-          <el-option
-            v-for="one in cultivars"
-            :key="one.id"
-            :value="one.id"
-            :label="varietyName(one)"
-          />
-        </el-select>
+        <select v-model="byName" class="kind-names" :aria-label="t('start.byName')">
+          <option :value="undefined" disabled>{{ t('start.byName') }}</option>
+          <option v-for="one in cultivars" :key="one.id" :value="one.id">
+            {{ varietyName(one) }}
+          </option>
+        </select>
         <span v-for="{ id, name } in named" :key="id" class="kind">
           <PushButton type="primary" @click="add(id, 1)"
             >{{ name }} × {{ counts.get(id) }}</PushButton
@@ -243,6 +235,13 @@ async function keep(): Promise<void> {
 }
 .kind-names {
   width: 220px;
+  min-height: 36px;
+  padding: 4px 8px;
+  font: inherit;
+  color: inherit;
+  background: var(--sheet);
+  border: 1px solid var(--line);
+  border-radius: 3px;
 }
 .goes-where {
   margin: 0 0 10px;

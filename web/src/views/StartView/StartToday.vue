@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, watch } from 'vue'
 import { storeToRefs } from 'pinia'
+import { useRouter } from 'vue-router'
 import { useI18n } from 'vue-i18n'
 import type { NextDate } from '@rimbo/core'
 import { useJobWords } from '../../jobs/useJobWords'
@@ -17,6 +18,7 @@ import { useWorker } from '../../workers/useWorker'
 /** Step four: what each plant drinks today, and the next three dates. */
 const { garden } = storeToRefs(useGardenStore())
 const { now, today } = storeToRefs(useTodayStore())
+const router = useRouter()
 const { t } = useI18n()
 const { water, day } = useFormat()
 const { plantWords } = usePotWords()
@@ -67,9 +69,7 @@ const codesOf = ({ jobs }: NextDate) =>
   </ol>
   <p v-else>{{ t('start.noDates') }}</p>
   <div class="row">
-    <router-link to="/round" custom #default="{ navigate }">
-      <PushButton type="primary" @click="navigate">{{ t('start.toRound') }}</PushButton>
-    </router-link>
+    <PushButton type="primary" @click="router.push('/round')">{{ t('start.toRound') }}</PushButton>
     <router-link to="/days">{{ t('start.toDays') }}</router-link>
   </div>
 </template>

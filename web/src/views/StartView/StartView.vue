@@ -10,8 +10,11 @@ import StartCard from './StartCard.vue'
 import StartPlace from './StartPlace.vue'
 import StartPlants from './StartPlants.vue'
 import StartPots from './StartPots.vue'
-import StartToday from './StartToday.vue'
+import { lazily } from '../../loading'
 import type { UnitSystem } from '@rimbo/core'
+
+/** The last step comes while the first are taken. */
+const StartToday = lazily(() => import('./StartToday.vue'))
 
 /** The first minutes: where, what, which plants, and what today asks. Each step is what the garden has by now. */
 const store = useGardenStore()
