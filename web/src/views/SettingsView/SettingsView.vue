@@ -200,6 +200,9 @@ const isEmptySpace = (id: string) =>
   flex: 1;
   max-width: 400px;
 }
+.settings-view form + h2 {
+  margin-top: 18px;
+}
 .settings-spaces {
   list-style: none;
   padding: 0;

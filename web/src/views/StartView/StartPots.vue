@@ -73,7 +73,7 @@ async function keep(): Promise<void> {
           <SectionFigure
             v-if="drawn.get(usual.id)"
             :pot="drawn.get(usual.id)!"
-            :width="84"
+            :width="76"
             :height="64"
             :label="nameOf(usual)"
             container-only

@@ -67,46 +67,33 @@ provide(
       <h1>{{ t('start.title') }}</h1>
       <p class="soft start-hello">{{ t('start.hello') }}</p>
       <StartCard
-        :number="1"
-        :title="t('start.place')"
-        :is-open="step === 'place'"
-        :is-done="isDone.place"
-        @open="step = 'place'"
+        v-for="(one, index) in steps"
+        :key="one"
+        :number="index + 1"
+        :title="t(`start.${one}`)"
+        :is-open="step === one"
+        :is-done="isDone[one]"
+        @open="step = one"
       >
         <StartPlace
+          v-if="one === 'place'"
           :key="`${garden?.id}${isNew}`"
           v-model:units="units"
           :is-new="isNew"
           :is-open="step === 'place'"
           @done="goOn('place')"
         />
-      </StartCard>
-      <StartCard
-        :number="2"
-        :title="t('start.pots')"
-        :is-open="step === 'pots'"
-        :is-done="isDone.pots"
-        @open="step = 'pots'"
-      >
-        <StartPots v-if="!isNew" :is-open="step === 'pots'" @done="goOn('pots')" />
-      </StartCard>
-      <StartCard
-        :number="3"
-        :title="t('start.plants')"
-        :is-open="step === 'plants'"
-        :is-done="isDone.plants"
-        @open="step = 'plants'"
-      >
-        <StartPlants v-if="!isNew" :is-open="step === 'plants'" @done="goOn('plants')" />
-      </StartCard>
-      <StartCard
-        :number="4"
-        :title="t('start.today')"
-        :is-open="step === 'today'"
-        :is-done="false"
-        @open="step = 'today'"
-      >
-        <StartToday v-if="step === 'today'" />
+        <StartPots
+          v-else-if="one === 'pots' && !isNew"
+          :is-open="step === 'pots'"
+          @done="goOn('pots')"
+        />
+        <StartPlants
+          v-else-if="one === 'plants' && !isNew"
+          :is-open="step === 'plants'"
+          @done="goOn('plants')"
+        />
+        <StartToday v-else-if="one === 'today' && step === 'today'" />
       </StartCard>
       <p v-if="!garden" class="row start-else">
         <PushButton @click="store.openDemo().then(() => router.push('/round'))">{{
@@ -118,6 +105,10 @@ provide(
 </template>
 
 <style>
+/* What sticks to the foot is the last thing seen. */
+.start-view.view {
+  padding-bottom: 0;
+}
 @media (min-width: 701px) {
   .start-view {
     overflow: auto;
@@ -127,6 +118,7 @@ provide(
   width: 100%;
   max-width: 860px;
   margin: 0 auto;
+  padding-bottom: 10px;
 }
 .start-go {
   position: sticky;
