@@ -3,7 +3,7 @@ import { computed, ref, shallowRef, useId } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Town } from '@rimbo/core'
 import { useFaultText } from '../ui/words/faults'
-import { regionOf } from '../ui/words/region'
+import { regionOf } from '../ui/words/formatters'
 import { useTowns } from './useTowns'
 
 /**

@@ -1,6 +1,6 @@
 import countryToCurrency from 'country-to-currency'
 import { own, unitsOfRegion, type Settings } from '@rimbo/core'
-import { localeOf } from '../ui/words/region'
+import { localeOf } from '../ui/words/formatters'
 
 interface Usual extends Pick<Settings, 'unitSystem' | 'currency'> {
   readonly weekStartsOn: number

@@ -4,8 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { unitsOfRegion, type Dimension, type Measured, type UnitSystem } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import { createFormat, inQuarters } from './createFormat'
-import { dayText } from './formatters'
-import { regionOf } from './region'
+import { dayText, regionOf } from './formatters'
 
 /** Units of a part of the page that speaks of no garden yet, or of another than the open one. */
 export const unitsHere: InjectionKey<Ref<UnitSystem | undefined>> = Symbol('units')

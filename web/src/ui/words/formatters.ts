@@ -21,3 +21,15 @@ export const dayText = (date: string, style: Intl.DateTimeFormatOptions): string
     style,
     () => new Intl.DateTimeFormat('en-GB', { ...style, timeZone: 'UTC' }),
   ).format(new Date(`${date.slice(0, 10)}T00:00:00Z`))
+
+/** The browser's language with its region, as far as it can be told. */
+export function localeOf(language: string = navigator.language): Intl.Locale | undefined {
+  try {
+    return new Intl.Locale(language).maximize()
+  } catch {
+    return undefined
+  }
+}
+
+/** Two letters of the country that the browser's language is set to. */
+export const regionOf = (language?: string): string | undefined => localeOf(language)?.region
