@@ -136,7 +136,7 @@ test('from a tape measure to today’s can of water', async ({ page }) => {
     await page.getByLabel('Latitude, north +').fill('45.7')
     await page.getByLabel('Height above the sea').fill('200 m')
     await page.getByRole('button', { name: 'Save the place' }).click()
-    await expect(page.getByText('guessed from places nearby')).toBeVisible()
+    await expect(page.getByText('estimated from places nearby')).toBeVisible()
     await page.getByRole('link', { name: 'Water' }).click()
     await page.getByRole('button', { name: 'Weather', exact: true }).click()
     await expect(page.getByText(/weather not known/)).toBeVisible()

@@ -223,7 +223,7 @@ test('the forms follow when another garden is opened', async ({ page }) => {
   await expect(page.getByLabel('Name of the garden')).toHaveValue('Third floor, Port Maren')
   await page.getByLabel('Your watering can holds').fill('7 l')
   await page.getByRole('button', { name: 'Start my own garden' }).click()
-  await page.getByRole('button', { name: 'Tell it later' }).dblclick()
+  await page.getByRole('button', { name: 'Skip this step' }).dblclick()
   await page.getByRole('link', { name: 'Settings' }).click()
   const name = page.getByLabel('Name of the garden')
   await expect(name).toHaveValue('My garden')

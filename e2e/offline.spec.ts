@@ -119,13 +119,13 @@ test('a newer version is offered, not on the walk, and taken when asked; an old 
   await page.goto(`${own.url}/round`)
   await expect(page.locator('.round-card')).toBeVisible()
   await page.waitForTimeout(7000)
-  await expect(page.getByText('A newer Rimbo is ready.')).toHaveCount(0)
+  await expect(page.getByText('A new version of Rimbo is ready.')).toHaveCount(0)
   await page.getByRole('link', { name: 'Book' }).click()
-  await expect(page.getByText('A newer Rimbo is ready.')).toBeVisible({ timeout: 30_000 })
+  await expect(page.getByText('A new version of Rimbo is ready.')).toBeVisible({ timeout: 30_000 })
   await expect(page).toHaveTitle('Rimbo')
-  await page.getByRole('button', { name: 'Take it' }).click()
+  await page.getByRole('button', { name: 'Update now' }).click()
   await expect(page).toHaveTitle('Newer Rimbo', { timeout: 30_000 })
-  await expect(other.getByText('A newer Rimbo is open in another window.')).toBeVisible()
+  await expect(other.getByText('A new version of Rimbo is open in another window.')).toBeVisible()
   await other.getByRole('button', { name: 'Reload' }).click()
   await expect(other).toHaveTitle('Newer Rimbo')
   await own.stop()
@@ -152,7 +152,7 @@ test('a service worker that cannot be had: Rimbo works while there is a network,
 }) => {
   rmSync(join(own.root, 'sw.js'))
   await page.goto(`${own.url}/settings`)
-  await expect(page.locator('[data-safe="offline"]')).toContainText('Could not be fetched', {
+  await expect(page.locator('[data-safe="offline"]')).toContainText('could not be downloaded', {
     timeout: 30_000,
   })
   await everyView(page, own.url)

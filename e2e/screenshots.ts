@@ -60,7 +60,7 @@ test.describe('pictures', () => {
       await page.goto('/')
       await page.getByRole('combobox', { name: 'Town' }).fill('hull')
       await page.getByRole('option').first().click()
-      await page.getByRole('button', { name: 'This is my place' }).click()
+      await page.getByRole('button', { name: 'Use this place' }).click()
       for (const id of ['bucket', 'fabric10', 'pot30'])
         await page.locator(`[data-usual="${id}"] .usual-pot`).click()
       await page.locator('[data-usual="tower"] svg').waitFor()

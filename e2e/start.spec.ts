@@ -1,4 +1,5 @@
 // The first minutes, as somebody has them who has never seen Rimbo: counted, and printed.
+import { fileURLToPath } from 'node:url'
 import AxeBuilder from '@axe-core/playwright'
 import type { Locator, Page } from '@playwright/test'
 import { expect, test } from './support'
@@ -48,7 +49,7 @@ async function place(page: Page, by: ReturnType<typeof hand>, town: string): Pro
   await expect(found).toContainText(town)
   await by.tap(found)
   await expect(page.locator('.climate-line')).toContainText('warmest')
-  await by.tap(page.getByRole('button', { name: 'This is my place' }))
+  await by.tap(page.getByRole('button', { name: 'Use this place' }))
 }
 
 for (const { town, locale, temp, waters } of towns)
@@ -65,16 +66,16 @@ for (const { town, locale, temp, waters } of towns)
         const number = by.told()
         await by.tap(page.locator('[data-usual="fabric10"] .usual-pot'))
         await by.tap(page.locator('[data-usual="pot30"] .usual-pot'))
-        await by.tap(page.getByRole('button', { name: 'These are my 3 pots' }))
+        await by.tap(page.getByRole('button', { name: 'Add these 3 pots' }))
         for (const kind of ['vineCherry', 'bushCherry', 'hotPepper'])
           await by.tap(page.locator(`[data-kind="${kind}"] button`).first())
-        const goOn = page.getByRole('button', { name: /^(Put|Plan) them/ })
+        const goOn = page.getByRole('button', { name: /^(Record them|Plan these)/ })
         await expect(goOn).toBeEnabled({ timeout: 30_000 })
         const isNow = (waters as readonly string[]).includes(date)
-        await expect(goOn).toHaveText(isNow ? 'Put them in' : 'Plan them')
+        await expect(goOn).toHaveText(isNow ? 'Record them as planted' : 'Plan these plants')
         await by.tap(goOn)
         if (isNow) await expect(page.locator('.start-drinks li')).toHaveCount(3)
-        else await expect(page.getByText('Nothing to drink today.')).toBeVisible()
+        else await expect(page.getByText('Nothing is planted yet')).toBeVisible()
         await expect(page.locator('.start-dates li')).toHaveCount(3, { timeout: 60_000 })
         await expect(page.locator('.climate-line')).toContainText(temp)
         const { actions, seconds } = by.told()
@@ -104,14 +105,14 @@ test('by keyboard at a desk, and nothing that axe finds', async ({ page }) => {
       ]),
     ).toEqual([])
   await look()
-  await by.tap(page.getByRole('button', { name: 'This is my place' }))
+  await by.tap(page.getByRole('button', { name: 'Use this place' }))
   for (const id of ['bucket', 'fabric10', 'pot30'])
     await by.tap(page.locator(`[data-usual="${id}"] .usual-pot`))
   await look()
-  await by.tap(page.getByRole('button', { name: 'These are my 3 pots' }))
+  await by.tap(page.getByRole('button', { name: 'Add these 3 pots' }))
   for (const kind of ['vineCherry', 'bushCherry', 'hotPepper'])
     await by.tap(page.locator(`[data-kind="${kind}"] button`).first())
-  const goOn = page.getByRole('button', { name: 'Put them in' })
+  const goOn = page.getByRole('button', { name: 'Record them as planted' })
   await expect(goOn).toBeEnabled({ timeout: 30_000 })
   await look()
   await by.tap(goOn)
@@ -133,18 +134,18 @@ test.describe('what cannot be found', () => {
     await expect(page.getByText('No town of that name is in the list.')).toBeVisible()
     // Nobody has allowed it.
     await page.getByRole('button', { name: 'Use my position' }).click()
-    await expect(page.getByRole('alert')).toContainText('does not say where you are')
+    await expect(page.getByRole('alert')).toContainText('did not say where you are')
     await page.getByLabel('Latitude, north +').fill('91')
     await expect(page.locator('.field-wrong').filter({ hasText: '66' })).toBeVisible()
-    await expect(page.getByRole('button', { name: 'This is my place' })).toBeDisabled()
+    await expect(page.getByRole('button', { name: 'Use this place' })).toBeDisabled()
     await page.getByLabel('Latitude, north +').fill('31.5')
     await page.getByLabel('Name').fill('By the salt lake')
     await page.getByLabel('Height above the sea').fill('-420 m')
-    await page.getByRole('button', { name: 'This is my place' }).click()
+    await page.getByRole('button', { name: 'Use this place' }).click()
     await expect(page.locator('[data-usual="bucket"]')).toBeVisible()
     // Left here, the line under the header leads back to it.
     await page.goto('/line-up')
-    await page.getByRole('link', { name: 'Tell it' }).click()
+    await page.getByRole('link', { name: 'Add it' }).click()
     await expect(page.locator('[data-usual="bucket"]')).toBeVisible()
   })
 
@@ -160,16 +161,31 @@ test.describe('what cannot be found', () => {
   })
 })
 
+test('a browser that stores nothing: it is said at the door', async ({ page }) => {
+  await page.addInitScript(() => Object.defineProperty(window, 'indexedDB', { value: undefined }))
+  await page.goto('/')
+  await expect(page.getByText('This browser lets Rimbo store nothing')).toBeVisible()
+})
+
+test('who has a garden in a file needs no start', async ({ page }) => {
+  await page.goto('/')
+  await page
+    .locator('input[type=file]')
+    .setInputFiles(fileURLToPath(new URL('../demo/port-maren.rimbo.json', import.meta.url)))
+  await expect(page.getByRole('banner')).toContainText('Port Maren')
+  await expect(page).toHaveURL(/line-up/)
+})
+
 test('the demo can be looked at first, and a deleted garden comes back', async ({ page }) => {
   await page.goto('/')
   await page.getByRole('button', { name: 'Look at the demo garden first' }).click()
   await expect(page.getByRole('banner')).toContainText('Port Maren')
   await page.getByRole('button', { name: 'Start my own garden' }).click()
-  await page.getByRole('button', { name: 'Tell it later' }).click()
+  await page.getByRole('button', { name: 'Skip this step' }).click()
   await expect(page.locator('[data-usual="bucket"]')).toBeVisible()
   await page.goto('/settings')
   await page.getByRole('button', { name: 'Delete “My garden”' }).click()
-  await page.getByRole('button', { name: 'Delete it' }).click()
+  await page.getByRole('button', { name: 'Delete the garden' }).click()
   await expect(page.getByRole('banner')).toContainText('Port Maren')
   await page.reload()
   await page.getByRole('button', { name: 'Bring back My garden' }).click()
@@ -178,7 +194,7 @@ test('the demo can be looked at first, and a deleted garden comes back', async (
 
 test('a file is kept up to date with each change, where the browser can', async ({ page }) => {
   await page.goto('/')
-  await page.getByRole('button', { name: 'Tell it later' }).click()
+  await page.getByRole('button', { name: 'Skip this step' }).click()
   await expect(page.locator('[data-usual="bucket"]')).toBeVisible()
   await page.goto('/settings')
   // The browser's own dialog cannot be driven: a file of its private folder stands for the chosen one.

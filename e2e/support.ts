@@ -71,7 +71,7 @@ export async function choose(page: Page, label: string, option: string): Promise
 export async function startOwn(page: Page): Promise<void> {
   await open(page, 'line-up')
   await page.getByRole('button', { name: 'Start my own garden' }).click()
-  await page.getByRole('button', { name: 'Tell it later' }).click()
+  await page.getByRole('button', { name: 'Skip this step' }).click()
   await expect(page.locator('[data-usual="bucket"]')).toBeVisible()
   await open(page, 'line-up')
   await expect(page.getByText('No pots here yet')).toBeVisible()

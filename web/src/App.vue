@@ -12,7 +12,7 @@ import DemoBanner from './ui/DemoBanner.vue'
 import BottomBar from './ui/BottomBar.vue'
 import { allWords, withWords } from './i18n'
 import { isSuperseded, takeUpdate } from './newer'
-import { isPlainAddress } from './router'
+import { asksFirst } from './router'
 import { lazily, LoadError, missing, reportMissing, tryAgain } from './loading'
 import { useFaultText } from './ui/words/faults'
 import { useTheme } from './ui/theme'
@@ -50,7 +50,7 @@ const router = useRouter()
 /** Opens the garden; where a part of Rimbo is missing for it, once it can be had. A newcomer is met. */
 const begin = (): Promise<void> =>
   store
-    .start(isPlainAddress || window.location.pathname.endsWith('/start'))
+    .start(asksFirst)
     .then(async () => {
       if (!garden.value && !trouble.value) await router.replace('/start')
     })

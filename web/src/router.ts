@@ -84,8 +84,8 @@ export const viewGroups = (['now', 'plan', 'keep', 'more'] as const).map((name) 
 export const bottomViews = views.filter(({ name }) => ['round', 'lineUp', 'book'].includes(name))
 
 const base = import.meta.env.BASE_URL
-/** The page was asked for by its plain address, as a newcomer does. */
-export const isPlainAddress = window.location.pathname === base
+/** The page was asked for by its plain address, as a newcomer does, or by that of the start. */
+export const asksFirst = [base, `${base}start`].includes(window.location.pathname)
 
 export const router = createRouter({
   history: createWebHistory(base),

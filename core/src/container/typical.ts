@@ -1,16 +1,22 @@
 import type { Container, ContainerType } from './schema'
 import type { Shape } from './shape'
 
-type Typical = Pick<Container, 'shape' | 'fillMm' | 'wallMm' | 'material' | 'baseHeightMm'> &
+export type Typical = Pick<Container, 'shape' | 'fillMm' | 'wallMm' | 'material' | 'baseHeightMm'> &
   Partial<Pick<Container, 'reservoir' | 'rings' | 'tower' | 'layers' | 'sunken' | 'linerMm'>>
 
-const round = (topDiameterMm: number, bottomDiameterMm: number, heightMm: number): Shape => ({
+/** A round pot, its inside, mm. */
+export const round = (
+  topDiameterMm: number,
+  bottomDiameterMm: number,
+  heightMm: number,
+): Shape => ({
   kind: 'round',
   topDiameterMm,
   bottomDiameterMm,
   heightMm,
 })
-const box = (length: number, width: number, heightMm: number, taperMm: number): Shape => ({
+/** A box or trough, its inside, mm; the floor is shorter and narrower by the taper. */
+export const box = (length: number, width: number, heightMm: number, taperMm: number): Shape => ({
   kind: 'rectangular',
   topLengthMm: length,
   topWidthMm: width,

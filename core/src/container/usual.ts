@@ -1,7 +1,7 @@
-import { practice, type Provenance } from '../units'
-import type { Container, ContainerType } from './schema'
+import { practice, units, type Provenance } from '../units'
+import type { ContainerType } from './schema'
 import type { Shape } from './shape'
-import { typicalContainer } from './typical'
+import { box, round, typicalContainer, type Typical } from './typical'
 
 /** A container as shops sell it, to begin with instead of a tape. */
 export interface UsualContainer {
@@ -11,32 +11,16 @@ export interface UsualContainer {
   readonly namedL: number
   /** What it is asked for by in a shop: its width or length, mm, or US gallons. */
   readonly named: { readonly mm: number } | { readonly gal: number } | { readonly litres: number }
-  readonly measures: Pick<Container, 'shape' | 'fillMm'> &
-    Omit<ReturnType<typeof typicalContainer>, 'shape' | 'fillMm'>
+  readonly measures: Typical
 }
 
 /** Sizes as they are sold; a pot of another maker differs by a tenth. */
 export const usualContainersProvenance: Provenance = practice
 
-const GALLON_L = 3.785
+const GALLON_L = units.volume.usGallon.factor
 /** Mix ends so far below the rim, by the height of it. */
 const headspaceMm = (heightMm: number) =>
   Math.min(40, Math.max(10, Math.round(heightMm * 0.012) * 10))
-
-const round = (topDiameterMm: number, bottomDiameterMm: number, heightMm: number): Shape => ({
-  kind: 'round',
-  topDiameterMm,
-  bottomDiameterMm,
-  heightMm,
-})
-const trough = (length: number, width: number, heightMm: number, taperMm: number): Shape => ({
-  kind: 'rectangular',
-  topLengthMm: length,
-  topWidthMm: width,
-  bottomLengthMm: length - taperMm,
-  bottomWidthMm: width - taperMm,
-  heightMm,
-})
 
 /** A kind's usual walls and parts around a shape of another size. */
 function sized(
@@ -81,8 +65,8 @@ export const usualContainers: readonly UsualContainer[] = [
   pot(40, 300, 350, 34),
   pot(45, 340, 400, 50),
   sized('bucket', 'bucket10', { litres: 10 }, 10, round(270, 210, 230)),
-  sized('box', 'trough60', { mm: 600 }, 13, trough(600, 170, 150, 30)),
-  sized('box', 'trough80', { mm: 800 }, 24, trough(800, 190, 175, 30)),
+  sized('box', 'trough60', { mm: 600 }, 13, box(600, 170, 150, 30)),
+  sized('box', 'trough80', { mm: 800 }, 24, box(800, 190, 175, 30)),
   { ...asTypical('flatBag', { litres: 50 }, 50), measures: flatBag },
   asTypical('halfBarrel', { mm: 660 }, 115),
   sized('basket', 'basket30', { mm: 300 }, 7, { kind: 'bowl', diameterMm: 300, depthMm: 150 }),

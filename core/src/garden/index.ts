@@ -46,7 +46,7 @@ export { gardenSchema } from './gardenSchema'
 export { gardenJsonSchema, readGarden, writeGarden } from './file'
 export { recordsCsv, recordsFromCsv } from './csv'
 export { exportReminder, type Exported, type Unsaved } from './keeping'
-export { emptyGarden, unitsOfRegion, type StartsWith } from './starting'
+export { emptyGarden, hasTypedNormals, unitsOfRegion, type StartsWith } from './starting'
 export {
   densityGMlOf,
   feedProductOf,

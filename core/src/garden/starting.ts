@@ -21,6 +21,12 @@ export interface StartsWith {
   readonly settings: Partial<Pick<Settings, 'unitSystem' | 'currency' | 'weekStartsOn'>>
 }
 
+/** Whether the climate was typed from a table: then it stays when the garden moves. */
+export const hasTypedNormals = ({
+  normals,
+  normalsAreGuessed,
+}: Pick<Garden, 'normals' | 'normalsAreGuessed'>): boolean => !!normals && !normalsAreGuessed
+
 /** A new garden with one space and nothing in it. Without a place, that is a guess to be corrected. */
 export const emptyGarden = (
   id: string,

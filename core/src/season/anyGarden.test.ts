@@ -80,6 +80,8 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
       'metric',
       'metric',
     ]),
+  hasTypedNormals: ({ garden }) =>
+    expect(gardens.hasTypedNormals({ ...garden, normalsAreGuessed: true })).toBe(false),
   exportReminder: ({ garden }) =>
     gardens.exportReminder(garden, { on: '2026-01-01', records: 0 }, TODAY),
   gardenJsonSchema: () => gardens.gardenJsonSchema,

@@ -11,6 +11,7 @@ import {
   dateTimeSchema,
   dayOfYear,
   daysIntoWeek,
+  nextMonthDay,
   daysBetween,
   isDate,
   isDateTime,
@@ -82,4 +83,13 @@ test.each([
   ['1999-12-31', 6, 6],
 ])('%s in weeks that begin on day %s: %d days in', (date, startsOn, days) =>
   expect(daysIntoWeek(date, startsOn)).toBe(days),
+)
+
+test.each([
+  ['03-12', '2026-01-01', '2026-03-12'],
+  ['03-12', '2026-03-12', '2026-03-12'],
+  ['03-12', '2026-03-13', '2027-03-12'],
+  ['01-05', '2026-07-01T08:00', '2027-01-05'],
+])('the next %s from %s on is %s', (monthDay, from, date) =>
+  expect(nextMonthDay(monthDay, from)).toBe(date),
 )

@@ -26,6 +26,16 @@ export const dayOfYear = (date: string): number =>
 export const daysBetween = (from: string, to: string): number =>
   Math.round((midnightOf(to) - midnightOf(from)) / DAY_MS)
 
+/**
+ * The first day from one on that has this month and day, `MM-DD`.
+ *
+ * @example nextMonthDay('03-12', '2026-06-18') // => '2027-03-12'
+ */
+export function nextMonthDay(monthDay: string, from: string): string {
+  const year = Number(from.slice(0, 4))
+  return `${monthDay < from.slice(5, DAY_LENGTH) ? year + 1 : year}-${monthDay}`
+}
+
 const WEEK_DAYS = 7
 /** A Monday. */
 const SOME_MONDAY = '2026-01-05'

@@ -39,6 +39,7 @@ export {
   daysIntoWeek,
   isDate,
   isDateTime,
+  nextMonthDay,
 } from './date'
 export { bareUnit, fromUnit, toUnit, units, type UnitName, type UnitSystem } from './unitTable'
 export type { Dimension } from './dimension'

@@ -41,15 +41,12 @@ function refused(): void {
 }
 const hundredth = (value: number) => Math.round(value * 100) / 100
 async function found({ latitude, longitude, altitude }: GeolocationCoordinates): Promise<void> {
-  const at = { latitudeDeg: hundredth(latitude), longitudeDeg: hundredth(longitude) }
   const town = await ask((work) => work.nearest(latitude, longitude)).catch(() => undefined)
   const elevationM = altitude === null ? town?.elevationM : Math.round(altitude)
   take({
-    otherNames: [],
-    country: '',
-    state: '',
-    ...at,
-    name: town?.name ?? t('demo.ownSpace'),
+    name: town?.name ?? '',
+    latitudeDeg: hundredth(latitude),
+    longitudeDeg: hundredth(longitude),
     elevationM,
     coastal: town?.coastal ?? false,
   })

@@ -2,6 +2,7 @@ import { computed, reactive } from 'vue'
 import {
   faultsOf,
   guessNormals,
+  leansOn,
   own,
   placeSchema,
   type Fault,
@@ -10,6 +11,9 @@ import {
   type UnitSystem,
 } from '@rimbo/core'
 import { numberIn } from '../ui/fields/numberIn'
+
+/** What the list, or the browser, knows of a place. */
+type TakenPlace = Pick<Town, 'name' | 'latitudeDeg' | 'longitudeDeg' | 'elevationM' | 'coastal'>
 
 /** What a form of a place has: a text where a text is typed. */
 interface PlaceTyped {
@@ -44,7 +48,6 @@ export function usePlaceForm(start: Place | undefined, system: () => UnitSystem,
         ...start,
         name: fields.name.trim() || unnamed,
         latitudeDeg: degrees(fields.latitude),
-        // Without a longitude the climate is that of the latitude all around.
         longitudeDeg: degrees(fields.longitude) ?? 0,
         elevationM: fields.elevationMm === undefined ? undefined : fields.elevationMm / 1000,
         coastal: fields.coastal,
@@ -60,14 +63,17 @@ export function usePlaceForm(start: Place | undefined, system: () => UnitSystem,
     return found
   })
   const faultAt = (field: keyof Place): Fault | undefined => own(faults.value, field)
-  const guessed = computed(() => {
+  /** Without a longitude the climate is that of the latitude all around. */
+  const whereabouts = computed(() => {
     const { value: where } = place
-    if (!where) return undefined
     const isAnywhere = !fields.longitude.trim()
-    return guessNormals({ ...where, longitudeDeg: isAnywhere ? undefined : where.longitudeDeg })
+    return where && { ...where, longitudeDeg: isAnywhere ? undefined : where.longitudeDeg }
   })
+  const guessed = computed(() => whereabouts.value && guessNormals(whereabouts.value))
+  /** Names of the places that the guess leans on. */
+  const guessedFrom = computed(() => (whereabouts.value ? leansOn(whereabouts.value) : []))
 
-  function take({ name, latitudeDeg, longitudeDeg, elevationM, coastal }: Town): void {
+  function take({ name, latitudeDeg, longitudeDeg, elevationM, coastal }: TakenPlace): void {
     Object.assign(fields, {
       name,
       latitude: String(latitudeDeg),
@@ -76,5 +82,5 @@ export function usePlaceForm(start: Place | undefined, system: () => UnitSystem,
       coastal,
     } satisfies PlaceTyped)
   }
-  return { fields, place, guessed, faultAt, take }
+  return { fields, place, guessed, guessedFrom, faultAt, take }
 }

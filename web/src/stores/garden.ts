@@ -4,6 +4,7 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import {
   addDays,
+  dayOf,
   emptyGarden,
   readGarden,
   withShared,
@@ -11,6 +12,7 @@ import {
   type GardenEdit,
   type StartsWith,
 } from '@rimbo/core'
+import { onTheClock } from '../clock'
 import { createConnection } from '../data/connection'
 import { LaterGardenError, StorageError } from '../data/trouble'
 import type { ChangeLabel } from '../data/database'
@@ -34,7 +36,7 @@ export type { ChangeLabel } from '../data/database'
 
 /** A deleted garden can be brought back for so long. */
 const DELETED_KEPT_DAYS = 30
-const today = () => new Date().toISOString().slice(0, 10)
+const today = () => dayOf(onTheClock(new Date()))
 
 type Make = (garden: Garden) => Garden
 const changing = () => import('../data/changing')
@@ -215,10 +217,10 @@ export const useGardenStore = defineStore('garden', () => {
   }
 
   /**
-   * Opens the last garden. On a first visit the demo, so that any address shows something; who
-   * came by the plain one is a newcomer and is asked first.
+   * Opens the last garden, or any that is there. On a first visit the demo, so that every address
+   * shows something; a newcomer who is asked first gets none.
    */
-  async function start(isPlainAddress = false): Promise<void> {
+  async function start(asksFirst = false): Promise<void> {
     trouble.value = undefined
     channel.onmessage = ({ data }: MessageEvent<News>) => {
       const isOpen = data.gardenId === stored.value?.garden.id
@@ -230,7 +232,7 @@ export const useGardenStore = defineStore('garden', () => {
       const id = await use(currentGardenId)
       if (id) await open(id)
       if (!stored.value) await openFirst()
-      if (!stored.value && !isPlainAddress) await openDemo()
+      if (!stored.value && !asksFirst) await openDemo()
     } catch (error) {
       toldAsTrouble(error)
     }

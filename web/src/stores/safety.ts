@@ -43,19 +43,25 @@ export const useSafetyStore = defineStore('safety', () => {
   const fileState = ref<'none' | 'upToDate' | 'asks' | 'failed'>('none')
   const canKeepFile = computed(() => !!picker())
 
+  /** Whether a garden still is the open one: what the browser answers late is not for another. */
+  const isOpen = (of: Garden) => garden.value?.id === of.id
+
   async function note(of: Garden, records: number): Promise<void> {
     const exported: Exported = { on: date.value, records }
     await store.use((database) => keepNote(database, exportKey(of.id), JSON.stringify(exported)))
-    if (garden.value?.id === of.id) last.value = exported
+    if (isOpen(of)) last.value = exported
   }
   async function look(of: Garden): Promise<void> {
-    const told = await store.use((database) => noteOf(database, exportKey(of.id)))
+    const [told, handle] = await store.use((database) =>
+      Promise.all([noteOf(database, exportKey(of.id)), keptFile(database, of.id)]),
+    )
+    if (!isOpen(of)) return
+    file.value = handle
+    fileState.value = handle ? 'asks' : 'none'
     if (told) last.value = JSON.parse(told) as Exported
     // Never in a file: its days count from when it was first seen here.
     else await note(of, 0)
-    file.value = await store.use((database) => keptFile(database, of.id))
-    fileState.value = file.value ? 'asks' : 'none'
-    if (file.value && (await isAllowed(file.value, false))) await writeFile()
+    if (handle && (await isAllowed(handle, false))) await writeTo(handle, of)
   }
   watch(
     () => garden.value?.id,
@@ -90,19 +96,26 @@ export const useSafetyStore = defineStore('safety', () => {
     if (state === 'granted' || !mayAsk) return state === 'granted'
     return (await permitted.requestPermission?.(mode)) === 'granted'
   }
-  async function writeFile(): Promise<void> {
-    const { value: handle } = file
-    const { value: of } = garden
-    if (!handle || !of) return
+  let writing: Promise<unknown> = Promise.resolve()
+  /** One writing after the other: an older garden never lands on a newer one. */
+  function writeTo(handle: FileSystemFileHandle, of: Garden): Promise<void> {
+    const turn = writing.then(async () => {
+      const isWritten = await written(handle, of)
+      if (isOpen(of)) fileState.value = isWritten ? 'upToDate' : 'failed'
+      if (isWritten) await note(of, of.records.length)
+    })
+    writing = turn.catch(() => undefined)
+    return turn
+  }
+  async function written(handle: FileSystemFileHandle, of: Garden): Promise<boolean> {
     try {
       const writable = await handle.createWritable()
       await writable.write(writeGarden(of))
       await writable.close()
-      fileState.value = 'upToDate'
-      await note(of, of.records.length)
+      return true
     } catch {
       // The card is out, the folder is gone: it is said, and the garden in the browser is whole.
-      fileState.value = 'failed'
+      return false
     }
   }
 
@@ -120,13 +133,15 @@ export const useSafetyStore = defineStore('safety', () => {
       throw error
     })
     if (!handle) return
-    file.value = handle
     await store.use((database) => chooseKeptFile(database, of.id, handle))
-    await writeFile()
+    if (isOpen(of)) file.value = handle
+    await writeTo(handle, of)
   }
   /** After a reload a browser wants to be asked again. */
   async function allowFile(): Promise<void> {
-    if (file.value && (await isAllowed(file.value, true))) await writeFile()
+    const { value: handle } = file
+    const { value: of } = garden
+    if (handle && of && (await isAllowed(handle, true))) await writeTo(handle, of)
   }
   async function leaveFile(): Promise<void> {
     const { value: of } = garden
@@ -136,11 +151,13 @@ export const useSafetyStore = defineStore('safety', () => {
     await store.use((database) => chooseKeptFile(database, of.id, undefined))
   }
 
-  let timer: ReturnType<typeof setTimeout> | undefined
+  /** What waits to be written; a change in between takes its place, another garden does not. */
+  let waiting: { readonly id: string; readonly timer: ReturnType<typeof setTimeout> } | undefined
   watch(garden, (now, before) => {
-    if (!file.value || !now || now.id !== before?.id || fileState.value === 'asks') return
-    clearTimeout(timer)
-    timer = setTimeout(() => void writeFile(), WRITE_AFTER_MS)
+    const { value: handle } = file
+    if (!handle || !now || now.id !== before?.id || fileState.value === 'asks') return
+    if (waiting?.id === now.id) clearTimeout(waiting.timer)
+    waiting = { id: now.id, timer: setTimeout(() => void writeTo(handle, now), WRITE_AFTER_MS) }
   })
 
   return {

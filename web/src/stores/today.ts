@@ -12,18 +12,9 @@ import {
   type GardenToday,
   type Round,
 } from '@rimbo/core'
+import { onTheClock } from '../clock'
 import { useGardenStore } from './garden'
 import { turnByTurn } from '../turnByTurn'
-
-const twoDigits = (value: number) => String(value).padStart(2, '0')
-
-/** The gardener's own clock as the records write it, `YYYY-MM-DDTHH:mm`. */
-function onTheClock(moment: Date): string {
-  const date = [moment.getFullYear(), moment.getMonth() + 1, moment.getDate()]
-    .map(twoDigits)
-    .join('-')
-  return `${date}T${twoDigits(moment.getHours())}:${twoDigits(moment.getMinutes())}`
-}
 
 /** The walk of today with all it is made from: of all pots, or of those that are ready. */
 interface Walked {

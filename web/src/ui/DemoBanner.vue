@@ -17,7 +17,7 @@ const isHidden = useSessionStorage('rimbo-demo-line-hidden', false)
 </script>
 
 <template>
-  <aside v-if="!isHidden" class="demo-banner" :aria-label="t('demo.label')">
+  <aside v-if="!isHidden" class="top-line demo-banner" :aria-label="t('demo.label')">
     <span>{{
       t('demo.says', {
         when: `${day(now, { day: 'numeric', month: 'long', year: 'numeric' })}, ${now.slice(11)}`,
@@ -27,7 +27,7 @@ const isHidden = useSessionStorage('rimbo-demo-line-hidden', false)
       {{ t('demo.startOwn') }}
     </PushButton>
     <PushButton
-      class="demo-close"
+      class="top-line-close"
       text
       size="small"
       :icon="Close"
@@ -39,26 +39,10 @@ const isHidden = useSessionStorage('rimbo-demo-line-hidden', false)
 
 <style>
 .demo-banner {
-  display: flex;
-  align-items: center;
-  gap: 4px 14px;
-  padding: 2px 28px;
   white-space: nowrap;
-  font-size: 14px;
-  background: var(--hover);
-  border-bottom: 1px solid var(--line);
 }
 .demo-banner > span {
   overflow: hidden;
   text-overflow: ellipsis;
-}
-.demo-banner .demo-close {
-  margin-left: auto;
-}
-@media (max-width: 700px) {
-  .demo-banner {
-    padding: 2px 14px;
-    font-size: 13px;
-  }
 }
 </style>

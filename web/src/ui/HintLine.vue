@@ -51,7 +51,7 @@ const reminder = computed(() => {
 </script>
 
 <template>
-  <aside v-if="reminder || hint" class="hint-line" :aria-label="t('unknown.label')">
+  <aside v-if="reminder || hint" class="top-line hint-line" :aria-label="t('unknown.label')">
     <template v-if="reminder">
       <span>{{ reminder }}</span>
       <PushButton size="small" :icon="Download" @click="safety.exportNow">{{
@@ -62,7 +62,7 @@ const reminder = computed(() => {
       <span>{{ t(`unknown.${hint}`) }}</span>
       <router-link :to="TOLD_IN[hint]">{{ t('unknown.tell') }}</router-link>
       <PushButton
-        class="hint-close"
+        class="top-line-close"
         text
         size="small"
         :icon="Close"
@@ -74,26 +74,7 @@ const reminder = computed(() => {
 </template>
 
 <style>
-.hint-line {
-  display: flex;
-  align-items: center;
-  gap: 4px 12px;
-  padding: 2px 28px;
-  font-size: 14px;
-  background: var(--hover);
-  border-bottom: 1px solid var(--line);
-}
 .hint-line a {
   white-space: nowrap;
-}
-.hint-line .hint-close {
-  margin-left: auto;
-}
-@media (max-width: 700px) {
-  .hint-line {
-    padding: 2px 14px;
-    font-size: 13px;
-    line-height: 1.25;
-  }
 }
 </style>

@@ -14,32 +14,14 @@ const reload = () => window.location.reload()
 
 <template>
   <div role="status">
-    <p v-if="isSuperseded" class="update-bar">
+    <p v-if="isSuperseded" class="top-line">
       {{ t('update.superseded') }}
       <PushButton size="small" @click="reload">{{ t('app.reload') }}</PushButton>
     </p>
-    <p v-else-if="takeUpdate && !isPutOff && route.name !== 'round'" class="update-bar">
+    <p v-else-if="takeUpdate && !isPutOff && route.name !== 'round'" class="top-line">
       {{ t('update.ready') }}
       <PushButton size="small" @click="takeUpdate()">{{ t('update.take') }}</PushButton>
       <PushButton size="small" @click="isPutOff = true">{{ t('update.later') }}</PushButton>
     </p>
   </div>
 </template>
-
-<style>
-.update-bar {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 4px 12px;
-  margin: 0;
-  padding: 4px 28px;
-  background: var(--picked);
-  border-bottom: 1px solid var(--line);
-}
-@media (max-width: 700px) {
-  .update-bar {
-    padding: 4px 14px;
-  }
-}
-</style>

@@ -3,7 +3,7 @@ import { LoadError } from '../loading'
 import { proxy, wrap, type Remote } from './door'
 
 /** Rejected where a worker cannot be fetched, or ends by an error that nobody caught. */
-const stopped = (worker: Worker) =>
+export const stopped = (worker: Worker) =>
   new Promise<never>((_resolve, reject) => {
     worker.addEventListener('error', ({ message }) =>
       reject(message ? new Error(message) : new LoadError('worker')),

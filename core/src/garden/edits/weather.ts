@@ -1,5 +1,6 @@
 import type { Place } from '../../place'
 import { withService, withWeather, type DailyWeather, type MonthNormal } from '../../weather'
+import { hasTypedNormals } from '../starting'
 import { isSame, withTouched } from '../touched'
 import { editOf, type GardenEdit } from './edit'
 
@@ -22,7 +23,7 @@ export const keepPlace = (
 ): GardenEdit =>
   editOf('place', { name: place.name }, (draft) => {
     draft.place = withTouched(draft.place, placeAtStart, place)
-    if (draft.normals && !draft.normalsAreGuessed) return
+    if (hasTypedNormals(draft)) return
     draft.normals = [...guessed]
     draft.normalsAreGuessed = true
   })

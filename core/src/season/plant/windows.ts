@@ -1,7 +1,7 @@
 import { rootZonePeakC } from '../../container'
 import type { Garden } from '../../garden'
 import { plantingWindow, type MixWarmth, type PlantingWindow, type Variety } from '../../plant'
-import { remembered } from '../../units'
+import { nextMonthDay, remembered } from '../../units'
 import { generateWeather, type DayInPlace, type WeatherModel } from '../../weather'
 import { climateOf, type PotBase } from '../course'
 
@@ -45,13 +45,6 @@ export function midWinterOf(today: string, latitudeDeg: number): string {
   return `${today.slice(5, 7) > '06' ? year + 1 : year}-01-01`
 }
 
-/** The first day from mid-winter on that has this month and day. */
-export function inSeason(winter: string, monthDay: string | undefined): string | undefined {
-  if (monthDay === undefined) return undefined
-  const year = Number(winter.slice(0, 4))
-  return `${monthDay < winter.slice(5) ? year + 1 : year}-${monthDay}`
-}
-
 /** So many springs tell when plants go out. */
 const SPRINGS = 20
 const SEED = 7
@@ -91,7 +84,7 @@ export function windowOf(
   const { lagDays, sunGainK } = mixWarmthOf(pot)
   // A day or half a degree makes no difference to a window of weeks: pots alike share one.
   const mix = { lagDays: Math.round(lagDays), sunGainK: Math.round(2 * sunGainK) / 2 }
-  const frostOn = inSeason(winter, lastFrost)
+  const frostOn = lastFrost && nextMonthDay(lastFrost, winter)
   const springs = springsFrom(model, winter)
   const known = windowsOver(springs)
   const key = JSON.stringify([variety, mix, frostOn])

@@ -12,8 +12,16 @@ import {
   type PlantingWindow,
   type RootRoom,
 } from '../../plant'
-import { addDays, dayOf, daysBetween, InputError, reason, type Reason } from '../../units'
-import { inSeason, midWinterOf, mixWarmthOf, springDaysOf } from './windows'
+import {
+  addDays,
+  dayOf,
+  daysBetween,
+  InputError,
+  nextMonthDay,
+  reason,
+  type Reason,
+} from '../../units'
+import { midWinterOf, mixWarmthOf, springDaysOf } from './windows'
 import { generateWeather, normalsProvenance, type DayInPlace } from '../../weather'
 import { gardenCourse, type GardenCourse, observationsOf, climateOf, firstUnknown } from '../course'
 
@@ -122,7 +130,8 @@ export function yearsSpread(
     springs.push(here(generateWeather(climate.model, winter, springDays, seed + count + year)))
     if (year % TELL_EVERY === 0) progress?.(year / count)
   }
-  const frostOn = inSeason(winter, garden.place.lastFrost)
+  const { lastFrost } = garden.place
+  const frostOn = lastFrost && nextMonthDay(lastFrost, winter)
   return {
     count,
     plantings: pot.plants.map((one, index) => {

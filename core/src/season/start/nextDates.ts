@@ -1,3 +1,4 @@
+import { groups } from 'd3-array'
 import type { Garden } from '../../garden'
 import { addDays, dayOf } from '../../units'
 import { isEveryday, isOpen, isPoured, jobsBetween, type Job, type JobKind } from '../jobs'
@@ -14,8 +15,8 @@ const DATES = 3
 const AHEAD_DAYS = [45, 150, 365] as const
 
 /**
- * The next three things to do in a garden, of those that are not done at every other
- * visit, water and feed left out: when to sow, to harden off, to plant out. Fewer where the coming year has no more.
+ * The next three things to do in a garden: when to sow, to harden off, to plant out. Water,
+ * feed and what is done at every other visit are left out. Fewer where the coming year has no more.
  *
  * @param now a day or moment, `YYYY-MM-DD…`
  */
@@ -29,16 +30,11 @@ export function nextDates(garden: Garden, now: string): NextDate[] {
   return found.slice(0, DATES)
 }
 
-function datesOf(jobs: readonly Job[]): NextDate[] {
-  const byDate = new Map<string, Job[]>()
-  for (const job of jobs) {
-    if (isEveryday(job) || isPoured(job) || !isOpen(job)) continue
-    const key = `${job.dueOn} ${job.kind}`
-    byDate.set(key, [...(byDate.get(key) ?? []), job])
-  }
-  return [...byDate.values()].map((alike) => ({
-    on: alike[0]!.dueOn,
-    kind: alike[0]!.kind,
-    jobs: alike,
-  }))
-}
+const isTold = (job: Job) => isOpen(job) && !isEveryday(job) && !isPoured(job)
+
+const datesOf = (jobs: readonly Job[]): NextDate[] =>
+  groups(
+    jobs.filter(isTold),
+    ({ dueOn }) => dueOn,
+    ({ kind }) => kind,
+  ).flatMap(([on, ofDay]) => ofDay.map(([kind, alike]) => ({ on, kind, jobs: alike })))

@@ -7,6 +7,7 @@ import {
   dayOfYear,
   daysBetween,
   memory,
+  nextMonthDay,
   reason,
   type Reason,
 } from '../../units'
@@ -16,7 +17,7 @@ import { windowOf } from '../plant'
 
 /** When plants can go out. */
 export interface PlantingDay {
-  /** Today, or the first day of the next spring on which they are safe. */
+  /** Today, or the first day of the next season on which they are safe. */
   readonly on: string
   readonly isNow: boolean
   readonly reasons: readonly Reason[]
@@ -30,12 +31,6 @@ const GROWS_FROM_C = 13.5
 const NIGHTS_FROM_C: Readonly<Record<Crop, number>> = { tomato: 9, pepper: 11 }
 const COMING_DAYS = 28
 const YEAR_DAYS = 365
-
-/** The first day from one on that has this month and day. */
-function nextOn(monthDay: string, from: string): string {
-  const year = Number(from.slice(0, 4))
-  return `${monthDay < from.slice(5) ? year + 1 : year}-${monthDay}`
-}
 
 /** Whether the usual weeks after a day are warm enough for a crop to grow, by day and by night. */
 function growsFrom({ model }: Climate, crop: Crop): (date: string) => boolean {
@@ -67,7 +62,7 @@ export function plantingDayOf(
   const grows = growsFrom(climateOf(garden), variety.crop)
   const { goesOutOn, isYearRound } = windowOf(garden, pot, variety, today)
   const { firstFrost } = frostsOfPlace(garden)
-  const frostOn = firstFrost && nextOn(firstFrost, goesOutOn)
+  const frostOn = firstFrost && nextMonthDay(firstFrost, goesOutOn)
   const ripeAfter = variety.daysToMaturity + PICKING_DAYS
   const isInTime = frostOn
     ? today <= addDays(frostOn, -ripeAfter)

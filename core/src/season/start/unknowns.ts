@@ -1,5 +1,5 @@
 import { usualWater } from '../../feed'
-import { isSame, type Garden } from '../../garden'
+import { hasTypedNormals, isSame, type Garden } from '../../garden'
 import { dayOf } from '../../units'
 import { weatherOn } from '../course'
 
@@ -15,13 +15,13 @@ export type UnknownId = (typeof unknownIds)[number]
  * @param now a day or moment, `YYYY-MM-DD…`
  */
 export function unknownsOf(garden: Garden, now: string): UnknownId[] {
-  const { containers, plantings, spaces, settings, normals, normalsAreGuessed } = garden
+  const { containers, plantings, spaces, settings } = garden
   const isPlanted = plantings.some(({ plantedOn }) => plantedOn <= now)
   const isUnknown: Readonly<Record<UnknownId, boolean>> = {
     weather: isPlanted && !weatherOn(garden, dayOf(now)),
     measures: containers.some(({ isTypical }) => isTypical),
     plan: spaces.some(({ plan, id }) => !plan && containers.some(({ spaceId }) => spaceId === id)),
-    climate: !normals || !!normalsAreGuessed,
+    climate: !hasTypedNormals(garden),
     tapWater: isPlanted && isSame(settings.water, usualWater.tap),
   }
   return containers.length ? unknownIds.filter((id) => isUnknown[id]) : []

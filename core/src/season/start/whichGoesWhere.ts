@@ -22,11 +22,15 @@ export interface WhichGoesWhere {
   readonly leftOut: readonly string[]
 }
 
-/** A pot with as many plants as it is to hold. */
+/** A pot and how many plants it is to hold so far. */
 interface Filling {
   readonly container: Container
   readonly rootVolumeL: number
-  readonly varietyIds: string[]
+  count: number
+}
+interface Placed {
+  readonly variety: Variety
+  pot: Filling
 }
 
 /**
@@ -39,13 +43,13 @@ interface Filling {
  */
 export function whichGoesWhere(garden: Garden, wanted: readonly Wanted[]): WhichGoesWhere {
   const { school } = arrangementOf(garden)
-  const judged = (variety: Variety, { container, varietyIds }: Filling) =>
-    judgeFit({ variety, container, count: varietyIds.length + 1, school })
+  const judged = (variety: Variety, container: Container, count: number) =>
+    judgeFit({ variety, container, count, school })
   const pots = garden.containers
     .filter(({ id }) => !garden.plantings.some(({ containerId }) => containerId === id))
     .map((container): Filling => {
       const { rootVolumeL } = containerVolumes(container)
-      return { container, rootVolumeL, varietyIds: [] }
+      return { container, rootVolumeL, count: 0 }
     })
     .sort((one, other) => one.rootVolumeL - other.rootVolumeL)
   const plants = wanted
@@ -57,72 +61,73 @@ export function whichGoesWhere(garden: Garden, wanted: readonly Wanted[]): Which
   const placed: Placed[] = []
   const leftOut: string[] = []
   for (const variety of plants) {
-    const empty = pots.filter(({ varietyIds }) => !varietyIds.length)
-    const suits = (verdicts: readonly FitJudgement['verdict'][]) => (pot: Filling) =>
-      verdicts.includes(judged(variety, pot).verdict)
+    const empty = pots.filter(({ count }) => !count)
+    const isOf =
+      (verdict: FitJudgement['verdict']) =>
+      ({ container, count }: Filling) =>
+        judged(variety, container, count + 1).verdict === verdict
     const pot =
-      empty.find(suits(['good'])) ??
+      empty.find(isOf('good')) ??
       empty.at(-1) ??
-      pots.findLast(suits(['good'])) ??
-      pots.findLast(suits(['tight']))
+      pots.findLast(isOf('good')) ??
+      pots.findLast(isOf('tight'))
     if (!pot) leftOut.push(variety.id)
     else {
-      pot.varietyIds.push(variety.id)
+      pot.count += 1
       placed.push({ variety, pot })
     }
   }
-  const alone = ({ variety }: Placed, pot: Filling) =>
-    judged(variety, { ...pot, varietyIds: [] }).value
-  swapForMore(placed, pots, alone)
+  swapForMore(placed, pots, (variety, container) => judged(variety, container, 1).value)
   return {
-    placed: placed.map(({ variety, pot }) => ({
+    placed: placed.map(({ variety, pot: { container, count } }) => ({
       varietyId: variety.id,
-      containerId: pot.container.id,
-      judgement: judged(variety, { ...pot, varietyIds: pot.varietyIds.slice(1) }),
+      containerId: container.id,
+      judgement: judged(variety, container, count),
     })),
     leftOut,
   }
 }
 
-interface Placed {
-  readonly variety: Variety
-  pot: Filling
-}
 /** Less than this is not worth another place. */
 const WORTH = 0.01
+/** Each exchange adds to a sum that has an upper bound, so they end; this is only the fuse. */
+const MOST_ROUNDS = 20
 
-/** Plants that have a pot to themselves change places, with another or into an empty one, as long as that gives more. */
+/** Plants that have a pot to themselves move into an empty one, or change places, as long as that gives more. */
 function swapForMore(
   placed: readonly Placed[],
   pots: readonly Filling[],
-  valueIn: (one: Placed, pot: Filling) => number,
+  judgeAlone: (variety: Variety, container: Container) => number,
 ): void {
-  const single = placed.filter(({ pot }) => pot.varietyIds.length === 1)
-  const put = (one: Placed, pot: Filling) => {
-    one.pot = pot
-    pot.varietyIds.splice(0, pot.varietyIds.length, one.variety.id)
+  // Asked for every pair in every round, and the same each time.
+  const known = new Map<string, number>()
+  const valueIn = ({ variety }: Placed, { container }: Filling): number => {
+    const key = JSON.stringify([variety.id, container.id])
+    const value = known.get(key) ?? judgeAlone(variety, container)
+    known.set(key, value)
+    return value
   }
-  // Each change adds to the whole, which has an upper bound: it ends by itself, and is cut off all the same.
-  for (let rounds = 0, isBetter = true; isBetter && rounds < 20; rounds++) {
+  const alone = placed.filter(({ pot }) => pot.count === 1)
+  for (let round = 0, isBetter = true; isBetter && round < MOST_ROUNDS; round++) {
     isBetter = false
-    for (const one of single) {
-      const before = one.pot
+    for (const one of alone) {
       const empty = pots.find(
-        (pot) => !pot.varietyIds.length && valueIn(one, pot) > valueIn(one, before) + WORTH,
+        (pot) => !pot.count && valueIn(one, pot) > valueIn(one, one.pot) + WORTH,
       )
       if (empty) {
-        before.varietyIds.length = 0
-        put(one, empty)
+        one.pot.count = 0
+        empty.count = 1
+        one.pot = empty
         isBetter = true
       }
-      for (const other of single) {
+      for (const other of alone) {
         const { pot: here } = one
         const { pot: there } = other
         const gain =
           valueIn(one, there) + valueIn(other, here) - valueIn(one, here) - valueIn(other, there)
         if (other === one || gain <= WORTH) continue
-        put(one, there)
-        put(other, here)
+        one.pot = there
+        other.pot = here
         isBetter = true
       }
     }

@@ -3,7 +3,14 @@ import { describe, expect, test } from '@jest/globals'
 import { mean, quantile } from 'd3-array'
 import fc from 'fast-check'
 import { normalsSchema } from '../generator'
-import { climateNeighbours, guessNormals, leaveOneOut, referencePlaces } from '.'
+import {
+  climateNeighbours,
+  climateSummary,
+  guessNormals,
+  leansOn,
+  leaveOneOut,
+  referencePlaces,
+} from '.'
 
 test('the table has at least 250 places, all of them readable, none of them twice', () => {
   expect(referencePlaces.length).toBeGreaterThanOrEqual(250)
@@ -87,4 +94,24 @@ describe('anywhere', () => {
         .name
     expect([at(179.9), at(-179.9)]).toEqual(['Suva', 'Suva'])
   })
+})
+
+test('a guess tells what it leans on: a place next door alone, else the two nearest', () => {
+  const hull = { latitudeDeg: 53.74, longitudeDeg: -0.34, elevationM: 8, coastal: true }
+  expect(leansOn(hull)).toEqual(['Hull'])
+  expect(leansOn({ ...hull, latitudeDeg: 52.6, longitudeDeg: 1.3 })).toHaveLength(2)
+})
+
+// Climate tables of the places themselves (memory).
+test('the line of a climate names the warmest and the coldest month, and frost where it is usual', () => {
+  const lineOf = (name: string) => {
+    const place = referencePlaces.find((one) => one.name === name)!
+    return climateSummary(place.normals, place)
+  }
+  expect(lineOf('Adelaide')).toMatchObject({ warmest: { month: 1 }, coldest: { month: 7 } })
+  expect(lineOf('Edmonton').warmest).toEqual({ month: 7, tempMaxC: 23 })
+  expect(Object.keys(lineOf('Singapore').frosts)).toEqual([])
+  const { lastFrost, firstFrost } = lineOf('Vienna').frosts
+  expect(['03', '04'].includes(lastFrost!.slice(0, 2))).toBe(true)
+  expect(['10', '11'].includes(firstFrost!.slice(0, 2))).toBe(true)
 })

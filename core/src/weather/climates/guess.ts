@@ -1,5 +1,4 @@
-import type { MonthNormal } from '../generator'
-import { usualNormals } from '../generator/normals'
+import { usualNormals, type MonthNormal } from '../generator'
 import type { Site } from '../referenceEvapotranspiration'
 import { referencePlaces, type ReferencePlace } from './places'
 
@@ -52,6 +51,15 @@ export function climateNeighbours(
   const weights = nearest.map(({ km }) => km ** -POWER)
   const sum = weights.reduce((total, one) => total + one, 0)
   return nearest.map(({ place: near }, index) => ({ place: near, weight: weights[index]! / sum }))
+}
+
+/** One place that counts for so much decides alone. */
+const DECIDES = 0.8
+
+/** The names of the places that a guess leans on most: the nearest, and the next where that does not decide alone. */
+export const leansOn = (place: Whereabouts): string[] => {
+  const [first, second] = climateNeighbours(place)
+  return [first!, ...(first!.weight < DECIDES ? [second!] : [])].map(({ place: { name } }) => name)
 }
 
 /**

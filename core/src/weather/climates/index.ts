@@ -1,4 +1,4 @@
-export { climateNeighbours, guessNormals, type Neighbour, type Whereabouts } from './guess'
+export { climateNeighbours, guessNormals, leansOn, type Neighbour, type Whereabouts } from './guess'
 export { leaveOneOut, type LeaveOneOut } from './leaveOneOut'
 export { climateSummary, type ClimateSummary } from './summary'
 export { referencePlaces, referencePlacesProvenance, type ReferencePlace } from './places'

@@ -7,7 +7,7 @@ export const seasonReasons = {
       fitted: 'Their weather is learned from the days in the garden’s own list.',
       normals: 'Their weather is made from the normals of the place.',
       guessed:
-        'Their weather is made from a guess by places nearby that are alike in height and distance from the sea: usually right to 1.5 K, in mountains and on desert coasts off by up to 5 K.',
+        'Their weather is made from a climate estimated from similar places nearby: months are usually right to 1.5 K, but can be 5 K off or more in mountains and on desert coasts. Type the normals of the place under Settings to be sure.',
       usual:
         'Their weather is made from what is usual at this latitude, which may be off by 7 K in deserts and on mild coasts: type the normals of the place under Settings.',
     },
@@ -17,10 +17,10 @@ export const seasonReasons = {
   },
   start: {
     now: {
-      beforeFrost: 'In time today: {days} days are left until the first frost, about {frostDate}.',
-      noFrost: 'In time today: frost is rare here.',
+      beforeFrost: 'Still in time: {days} days until the first frost, about {frostDate}.',
+      noFrost: 'Still in time: frost is rare here, and the weeks ahead are warm enough.',
     },
     later:
-      'In from {onDate} on: before that, nights, mix or weeks to come are too cold for it in most years.',
+      'Plant out from {onDate}: before that, nights, mix or the weeks ahead are too cold in most years.',
   },
 }

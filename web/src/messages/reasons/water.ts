@@ -4,7 +4,7 @@ export const waterReasons = {
     reference:
       'The day draws {referenceWaterMm} of water from a short lawn (reference evapotranspiration).',
     usualWeather:
-      'Today’s weather is not known: a usual day of this time of the year is taken. On a hot or windy day feel the mix, or tell the day’s highest and lowest under Water.',
+      'Today’s weather is not known: this is for a usual day at this time of year. On a hot or windy day feel the mix, or type the day’s highest and lowest under Water.',
     transpiration: 'Leaves over {canopyM2}, in this wind × {windFactor}: {waterL}.',
     surface: 'Open mix over {surfaceM2}, mulch {mulchMm}: {waterL}.',
     wall: 'Through the wall ({material}): {waterL}.',

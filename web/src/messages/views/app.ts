@@ -13,10 +13,10 @@ export const appWords = {
     usualTemps: 'usually {low} to {high}',
   },
   update: {
-    ready: 'A newer Rimbo is ready.',
-    take: 'Take it',
+    ready: 'A new version of Rimbo is ready.',
+    take: 'Update now',
     later: 'Later',
-    superseded: 'A newer Rimbo is open in another window. Reload to use it here too.',
+    superseded: 'A new version of Rimbo is open in another window. Reload to use it here too.',
   },
   group: { now: 'Now', plan: 'Plan', keep: 'Keep', more: 'More', all: 'All' },
   view: {

@@ -18,11 +18,11 @@ export const weatherWords = {
     kind: {
       fitted: 'learned from the days you have',
       normals: 'by the normals you typed',
-      guessed: 'guessed from places nearby',
+      guessed: 'estimated from places nearby',
       usual: 'guessed from the latitude',
     },
     type: 'Type the normals of your place',
-    inSettings: 'Place and climate stand under Settings',
+    inSettings: 'Change place and climate in Settings',
     dialog: 'Normals of your place',
     text: 'As climate tables give them. Days beyond the forecast are taken from here, and years of weather are made from it. Two years of your own days take their place.',
     month: 'Month',

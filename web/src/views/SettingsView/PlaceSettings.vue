@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { Edit } from '@element-plus/icons-vue'
-import { climateOf, edits, guessNormals, isSame, reason, type Place } from '@rimbo/core'
+import { climateOf, edits, hasTypedNormals, isSame, reason, type Place } from '@rimbo/core'
 import ClimateLine from '../../place/ClimateLine.vue'
 import NormalsForm from '../../place/NormalsForm.vue'
 import PlaceFields from '../../place/PlaceFields.vue'
@@ -24,13 +24,11 @@ const form = usePlaceForm(props.start, () => system.value, t('start.unnamed'))
 const { place, guessed } = form
 const isMoved = computed(() => !!place.value && !isSame(place.value, props.start))
 const isTypingNormals = ref(false)
-/** Typed normals stay when a garden moves; guessed ones move with it. */
-const normals = computed(() => {
-  if (!garden.value) return undefined
-  const { normals: kept, normalsAreGuessed } = garden.value
-  if (kept && !(normalsAreGuessed && isMoved.value)) return kept
-  return guessed.value ?? guessNormals(garden.value.place)
-})
+const normals = computed(() =>
+  garden.value && hasTypedNormals(garden.value) ? garden.value.normals : guessed.value,
+)
+/** A garden that was begun before there was a better guess can have it without moving. */
+const isNews = computed(() => isMoved.value || !garden.value?.normals)
 const climate = computed(() => garden.value && climateOf(garden.value))
 const climateReasons = computed(() =>
   climate.value
@@ -58,7 +56,7 @@ async function save(): Promise<void> {
       />
     </p>
     <div class="row">
-      <PushButton type="primary" native-type="submit" :disabled="!place || !isMoved">{{
+      <PushButton type="primary" native-type="submit" :disabled="!place || !isNews">{{
         t('settings.savePlace')
       }}</PushButton>
       <PushButton :icon="Edit" @click="isTypingNormals = true">{{ t('normals.type') }}</PushButton>

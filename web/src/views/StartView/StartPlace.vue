@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
-import { climateNeighbours, edits, type UnitSystem } from '@rimbo/core'
+import { edits, hasTypedNormals, type UnitSystem } from '@rimbo/core'
 import { lazily } from '../../loading'
 import ClimateLine from '../../place/ClimateLine.vue'
 import PlaceFields from '../../place/PlaceFields.vue'
@@ -24,8 +24,9 @@ const { system } = useFormat()
 
 const own = computed(() => (props.isNew ? undefined : garden.value))
 const form = usePlaceForm(own.value?.place, () => system.value, t('start.unnamed'))
-const { place, guessed } = form
-const normals = computed(() => own.value?.normals ?? guessed.value)
+const { place, guessed, guessedFrom } = form
+const isTyped = computed(() => !!own.value && hasTypedNormals(own.value))
+const normals = computed(() => (isTyped.value ? own.value?.normals : guessed.value))
 
 const usual = usualSettings()
 const settings = { ...usual, ...own.value?.settings }
@@ -34,15 +35,6 @@ const currency = ref(settings.currency)
 const weekStartsOn = ref(settings.weekStartsOn ?? usual.weekStartsOn)
 const isAsked = ref(false)
 const isMoney = computed(() => /^[A-Z]{3}$/.test(currency.value.trim().toUpperCase()))
-
-/** The two places that the guess leans on most. */
-const leansOn = computed(() => {
-  if (!place.value) return ''
-  const [first, second] = climateNeighbours(place.value)
-  const names = [first!.place.name]
-  if (first!.weight < 0.8) names.push(second!.place.name)
-  return names.join(', ')
-})
 
 async function take(): Promise<void> {
   if (!place.value || !guessed.value || !isMoney.value || isSaving.value) return
@@ -77,7 +69,9 @@ async function later(): Promise<void> {
           <strong>{{ place.name }}</strong>
         </p>
         <ClimateLine :normals="normals" :place="place" />
-        <p class="soft">{{ t('start.climateGuess', { places: leansOn }) }}</p>
+        <p v-if="!isTyped" class="soft">
+          {{ t('start.climateGuess', { places: guessedFrom.join(', ') }) }}
+        </p>
       </template>
       <details class="start-units" @toggle="isAsked = true">
         <summary>

@@ -45,13 +45,13 @@ const codesOf = ({ jobs }: NextDate) =>
 <template>
   <ul v-if="drinking.length" class="start-drinks">
     <li v-for="pot in drinking" :key="pot.container.id" :data-pot="pot.container.code">
-      <strong>{{ pot.container.code }}</strong> {{ plantWords(pot) }}
+      <strong>{{ pot.container.code }}</strong> {{ plantWords(pot) }}:
       <WhyNumber
         :value="water(pot.need!.waterL)"
         :reasons="pot.need!.reasons"
-        :about="`${pot.container.code}, ${t('start.drinksToday')}`"
+        :about="`${pot.container.code}, ${t('start.waterToday')}`"
       />
-      {{ t('start.drinksToday') }}
+      {{ t('start.waterToday') }}
     </li>
   </ul>
   <p v-else>{{ t('start.noneToday') }}</p>

@@ -13,6 +13,8 @@ import StartPots from './StartPots.vue'
 import { lazily } from '../../loading'
 import type { UnitSystem } from '@rimbo/core'
 
+/** Who has a garden in a file needs no start. */
+const ImportGarden = lazily(() => import('../../ui/ImportGarden.vue'))
 /** The last step comes while the first are taken. */
 const StartToday = lazily(() => import('./StartToday.vue'))
 
@@ -95,11 +97,12 @@ provide(
         />
         <StartToday v-else-if="one === 'today' && step === 'today'" />
       </StartCard>
-      <p v-if="!garden" class="row start-else">
+      <div v-if="!garden" class="row start-else">
         <PushButton @click="store.openDemo().then(() => router.push('/round'))">{{
           t('start.demo')
         }}</PushButton>
-      </p>
+        <ImportGarden opens="/line-up" />
+      </div>
     </div>
   </div>
 </template>

@@ -1,6 +1,7 @@
 import { useI18n } from 'vue-i18n'
 import {
   nextCode,
+  toUnit,
   usualContainers,
   type Container,
   type Garden,
@@ -8,7 +9,6 @@ import {
 } from '@rimbo/core'
 import { useFormat } from '../../ui/words/format'
 
-const MM_PER_IN = 25.4
 /** The usual mix until another is told. */
 const USUAL_MIX = 'thirds'
 
@@ -22,7 +22,7 @@ export function useUsualPots() {
     if ('gal' in named) return t('start.gallons', { count: named.gal })
     if ('litres' in named) return volume(named.litres)
     return system.value === 'us'
-      ? `${Math.round(named.mm / MM_PER_IN)} ${t('unit.in')}`
+      ? `${Math.round(toUnit(named.mm, 'length', 'in'))} ${t('unit.in')}`
       : length(named.mm)
   }
   const nameOf = (usual: UsualContainer) => t(`start.usual.${usual.type}`, { size: sizeOf(usual) })

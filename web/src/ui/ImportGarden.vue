@@ -1,0 +1,87 @@
+<script setup lang="ts">
+import { computed, shallowRef } from 'vue'
+import { storeToRefs } from 'pinia'
+import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
+import { InputError, type Garden } from '@rimbo/core'
+import { useGardenStore } from '../stores/garden'
+import { useFaultText } from './words/faults'
+import FileButton from './fields/FileButton.vue'
+import { useFormat } from './words/format'
+import WorkProgress from './WorkProgress.vue'
+import type { ImportWork } from '../workers/import.worker'
+import { useWorker } from '../workers/useWorker'
+
+/** A garden in from a file: looked through in a worker, whole or not at all. */
+const props = defineProps<{
+  /** Where to go with it: this may be gone from the page once the garden is in. */
+  opens?: string
+}>()
+const router = useRouter()
+const store = useGardenStore()
+const { isSaving } = storeToRefs(store)
+const { t } = useI18n()
+const { ofError, withPath } = useFaultText()
+const { params } = useFormat()
+
+const FAULTS_SHOWN = 5
+const file = shallowRef<File>()
+const reader = useWorker<ImportWork, Garden>(
+  () => new Worker(new URL('../workers/import.worker.ts', import.meta.url), { type: 'module' }),
+  (work, progress) => work.readGarden(file.value!, progress),
+)
+const refusal = computed(() => {
+  const { value: error } = reader.failure
+  if (!error) return undefined
+  const all = error instanceof InputError ? error.faults : []
+  const count = error instanceof InputError ? Number(error.params['faults'] ?? 0) : 0
+  return {
+    text: ofError(error),
+    faults: all.slice(0, FAULTS_SHOWN),
+    more: Math.max(0, count - FAULTS_SHOWN),
+  }
+})
+
+async function choose(chosen: File): Promise<void> {
+  file.value = chosen
+  await reader.start()
+  const { value: read } = reader.result
+  reader.result.value = undefined
+  if (!read) return
+  await store.takeIn(read)
+  if (props.opens) await router.push(props.opens)
+}
+</script>
+
+<template>
+  <div class="import-garden">
+    <FileButton
+      :label="t('settings.import')"
+      accept=".json,application/json"
+      :loading="isSaving"
+      @chosen="choose"
+    />
+    <div v-if="reader.isRunning.value" class="row">
+      <WorkProgress
+        :share="reader.progress.value"
+        :label="t('settings.reading')"
+        @cancel="reader.cancel"
+      />
+    </div>
+    <div v-if="refusal" class="refusal" role="alert">
+      <p class="strong">{{ refusal.text }}</p>
+      <ul v-if="refusal.faults.length">
+        <li v-for="(fault, index) in refusal.faults" :key="index">{{ withPath(fault) }}</li>
+      </ul>
+      <p v-if="refusal.more">{{ t('settings.moreFaults', params({ count: refusal.more })) }}</p>
+      <p>{{ t('fault.untouched') }}</p>
+    </div>
+  </div>
+</template>
+
+<style>
+.refusal {
+  border-left: 3px solid var(--accent);
+  padding-left: 12px;
+}
+</style>
