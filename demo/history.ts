@@ -181,6 +181,15 @@ function fingerTests(pots: TrulyWatered): Draft[] {
       sign: 'blossomEndRot',
       note: 'Two fruits, lowest truss.',
     },
+    {
+      kind: 'check',
+      at: at(DRY.seen, '18:20'),
+      containerId,
+      signs: ['fruitEndBlack'],
+      absent: ['leafBrownTips', 'mixWetKnuckle'],
+      cause: 'unevenWater',
+      note: 'Watered every day since.',
+    },
   )
   return drafts
 }

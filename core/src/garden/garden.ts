@@ -42,7 +42,7 @@ export const settingsSchema = open({
 export type Settings = z.infer<typeof settingsSchema>
 
 export const GARDEN_FORMAT = 'rimbo-garden'
-export const GARDEN_VERSION = 10
+export const GARDEN_VERSION = 11
 
 /** What a garden is made of, each thing by itself. */
 export const gardenFields = open({

@@ -118,6 +118,8 @@ const STEPS: Readonly<Record<number, (document: Document) => Document>> = {
   8: (document) => document,
   // Version 10 knows ways, changes of jobs, jobs of one's own, and records of what has no other record.
   9: (document) => document,
+  // Version 11 knows checks of what is wrong.
+  10: (document) => document,
 }
 
 /**

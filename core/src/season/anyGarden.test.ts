@@ -192,6 +192,16 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
     expect(gardens.withTouched(garden, garden, { ...garden, name: 'Other' }).name).toBe('Other'),
   schemaOf: () => gardens.schemaOf('records'),
 
+  checkOf: ({ garden }) => garden.containers.forEach(({ id }) => season.checkOf(garden, id, NOW)),
+  checkOutcomes: ({ garden }) => season.checkOutcomes(garden),
+  factsFrom: ({ garden }) =>
+    garden.containers.forEach(({ id }) =>
+      expect(notNumbers(season.factsFrom(garden, id, NOW))).toEqual([]),
+    ),
+  mixVerdictAfter: ({ garden }) =>
+    garden.containers.forEach(({ id }) =>
+      season.mixVerdictAfter(garden, id, 'fusariumWilt', TODAY),
+    ),
   gardenCourse: ({ garden }) => season.gardenCourse(garden, NOW),
   courseByPot: ({ garden }) => garden.containers.map(season.courseByPot(garden, NOW).potOf),
   gardenOn: ({ course }) => {

@@ -71,6 +71,7 @@ export {
 } from './away'
 export {
   blossomEndRotRisk,
+  longWetDays,
   riskLevels,
   splitRisk,
   tooWet,

@@ -109,8 +109,15 @@ export function splitRisk(
 }
 
 /** Wet for so long, it is too wet: hours with next to nothing missing. */
-const WET_FOR_H = 5 * HOURS_A_DAY
+const WET_FOR_DAYS = 5
 const WET_TO_SHARE = 0.08
+
+/** Days up to an hour of a run through which next to nothing was missing. */
+export function longWetDays({ driestShare }: Pick<WaterRun, 'driestShare'>, now: number): number {
+  let wetForH = 0
+  while (wetForH < now && driestShare[now - 1 - wetForH]! < WET_TO_SHARE) wetForH++
+  return wetForH / HOURS_A_DAY
+}
 
 export interface WetFacts {
   /** Of the root room, what is short of air above a reservoir, 0–1. */
@@ -121,19 +128,18 @@ export interface WetFacts {
 
 /** What makes a pot too wet: a reservoir under a fine mix, no hole, or cool weeks without a dry hour. */
 export function tooWet(
-  { driestShare }: WaterRun,
+  run: WaterRun,
   now: number,
   { airlessShare, hasReservoir, hasNoWayOut }: WetFacts,
 ): readonly Reason[] {
-  let wetForH = 0
-  while (wetForH < now && driestShare[now - 1 - wetForH]! < WET_TO_SHARE) wetForH++
+  const wetDays = longWetDays(run, now)
   return [
     ...(hasNoWayOut ? [reason('tooWet.noHoles', {}, practice)] : []),
     ...(hasReservoir && airlessShare > 0.4
       ? [reason('tooWet.reservoir', { airlessShare }, practice)]
       : []),
-    ...(wetForH >= WET_FOR_H
-      ? [reason('tooWet.longWet', { dayCount: Math.floor(wetForH / HOURS_A_DAY) }, practice)]
+    ...(wetDays >= WET_FOR_DAYS
+      ? [reason('tooWet.longWet', { dayCount: Math.floor(wetDays) }, practice)]
       : []),
   ]
 }

@@ -28,6 +28,7 @@ export {
   spreadOverHours,
   type EvaporationHour,
 } from './hourly'
+export { wetLeafHours } from './leafWetness'
 export { referenceReasons } from './reasons'
 export { dailyWeatherSchema, type DailyWeather, type DayInPlace } from './schema'
 export * from './readers'

@@ -52,6 +52,7 @@ export const editCodes = [
   'ownJob',
   'removeOwnJob',
   'ways',
+  'checkOutcome',
 ] as const
 export type EditCode = (typeof editCodes)[number]
 

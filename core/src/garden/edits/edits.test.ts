@@ -152,6 +152,14 @@ const made: Readonly<Record<string, (garden: Garden) => GardenEdit>> = {
   takeBackJobChange: ({ jobChanges = [] }) =>
     edits.takeBackJobChange(jobChanges[0] ?? { what: 'off', rule: 'none' }),
   keepOwnJob: () => edits.keepOwnJob({ id: 'own-new', text: 'Look', every: 3, from: '2026-06-01' }),
+  keepCheck: ({ containers: [pot] }) =>
+    edits.keepCheck(
+      { id: 'checked', at: NOW, kind: 'check', containerId: pot!.id, signs: ['leafYellow'] },
+      [{ id: 'own-check', text: 'Let it dry', containerId: pot!.id, on: '2026-06-18' }],
+      'K',
+    ),
+  markOutcome: ({ records }) =>
+    edits.markOutcome(records.find(({ kind }) => kind === 'check')?.id ?? 'none', 'tooWet'),
   removeOwnJob: ({ ownJobs = [] }) => edits.removeOwnJob(ownJobs[0] ?? { id: 'none', text: '' }),
   changeWays: ({ containers: [pot] }) =>
     edits.changeWays({ containerId: pot!.id }, { soilC: 16, mulch: undefined }),

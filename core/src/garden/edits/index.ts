@@ -35,7 +35,15 @@ export {
   takeOffShelf,
   type FeedsGiven,
 } from './feeds'
-export { recordClosing, recordOne, recordProbe, removeRecord, type Counted } from './records'
+export {
+  keepCheck,
+  markOutcome,
+  recordClosing,
+  recordOne,
+  recordProbe,
+  removeRecord,
+  type Counted,
+} from './records'
 export {
   keepDay,
   keepNormals,

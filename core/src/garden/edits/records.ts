@@ -1,3 +1,4 @@
+import type { OwnJob } from '../jobChanges'
 import type { GardenRecord, RecordOf } from '../kinds'
 import type { StockUnit } from '../stock'
 import { editOf, without, type GardenEdit } from './edit'
@@ -58,6 +59,32 @@ export const recordProbe = (
 export const recordClosing = (records: readonly GardenRecord[], season: string): GardenEdit =>
   editOf('closeSeason', { season }, (draft) => {
     draft.records.push(...records)
+  })
+
+/**
+ * Keeps a check with the jobs that follow from it, as one change.
+ *
+ * @param code short name of its pot, for the label
+ */
+export const keepCheck = (
+  check: RecordOf<'check'>,
+  jobs: readonly OwnJob[],
+  code: string,
+): GardenEdit => ({
+  label: { code: 'change.record.check', params: { code } },
+  apply: (draft) => {
+    draft.records.push(check)
+    if (jobs.length > 0) draft.ownJobs = [...(draft.ownJobs ?? []), ...jobs]
+  },
+})
+
+/** Marks what a check turned out to be; undefined takes the mark off. */
+export const markOutcome = (id: string, outcome: string | undefined): GardenEdit =>
+  editOf('checkOutcome', {}, ({ records }) => {
+    const found = records.find((record) => record.id === id)
+    if (found?.kind !== 'check') return
+    if (outcome === undefined) delete found.outcome
+    else found.outcome = outcome
   })
 
 /** Takes a record out of the Book. */

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import type { RecordKindRules } from './common'
+import { check } from './check'
 import { count } from './count'
 import { cover } from './cover'
 import { did } from './did'
@@ -85,6 +86,7 @@ const kinds = [
   did,
   note,
   count,
+  check,
 ] as const satisfies readonly RecordKindRules[]
 type Kinds = typeof kinds
 type Schema = Kinds[number]['schema']

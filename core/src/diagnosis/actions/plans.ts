@@ -1,0 +1,585 @@
+import type { CauseId } from '../causes'
+import type { ActionId } from './vocabulary'
+
+/** By what it is seen that it is better. */
+export const betterSigns = [
+  'newLeaves',
+  'nextTruss',
+  'standsUp',
+  'noNewSpots',
+  'noNewDamage',
+  'newFruit',
+  'fewer',
+  'plantGone',
+  'nothing',
+] as const
+export type BetterSign = (typeof betterSigns)[number]
+
+/** What is to be done about one cause. */
+export interface CausePlan {
+  /** In order within each step; the vocabulary says which step an action belongs to. */
+  readonly actions: readonly ActionId[]
+  /** Days until it should look better, if the cause was this one (practice). */
+  readonly betterInDays: readonly [from: number, to: number]
+  readonly by: BetterSign
+  /** Whether the plant can stay. */
+  readonly plant: 'stays' | 'goesIfWorse' | 'goes'
+  /** What the mix is for the next tomatoes and peppers. */
+  readonly trouble: 'none' | 'blight' | 'wilt' | 'nematodes'
+}
+
+const plan = (
+  actions: readonly ActionId[],
+  betterInDays: readonly [number, number],
+  by: BetterSign,
+  rest: Partial<Pick<CausePlan, 'plant' | 'trouble'>> = {},
+): CausePlan => ({ plant: 'stays', trouble: 'none', actions, betterInDays, by, ...rest })
+
+const leafSpots = (
+  product: ActionId | undefined,
+  rest: Partial<Pick<CausePlan, 'plant' | 'trouble'>> = {},
+): CausePlan =>
+  plan(
+    [
+      'keepLeavesDry',
+      'pickOffLeaves',
+      'thinForAir',
+      ...(product ? [product] : []),
+      'noWorkWhenWet',
+      'noLeafWetting',
+      'noHomeMixture',
+      'notOnCompost',
+      'disinfect',
+    ],
+    [10, 21],
+    'noNewSpots',
+    { plant: 'goesIfWorse', ...rest },
+  )
+const uprooted = (trouble: CausePlan['trouble'], more: readonly ActionId[] = []): CausePlan =>
+  plan(
+    [
+      'standApart',
+      'removePlant',
+      'noCure',
+      'noFeedNow',
+      ...more,
+      'notOnCompost',
+      'disinfect',
+      'rotatePot',
+      'chooseResistant',
+    ],
+    [0, 7],
+    'plantGone',
+    { plant: 'goes', trouble },
+  )
+const normal = (): CausePlan => plan(['leaveIt', 'noSprayForThis', 'noFeedNow'], [0, 0], 'nothing')
+
+export const causePlans: Readonly<Record<CauseId, CausePlan>> = {
+  drought: plan(
+    ['waterThrough', 'waterEvenly', 'shadeAtNoon', 'mulch', 'noFeedNow', 'noSprayForThis'],
+    [1, 3],
+    'standsUp',
+  ),
+  unevenWater: plan(
+    [
+      'waterEvenly',
+      'pickOffFruit',
+      'mulch',
+      'potOn',
+      'noCalciumSpray',
+      'noNitrogen',
+      'cutAwayFruit',
+    ],
+    [14, 28],
+    'nextTruss',
+  ),
+  tooWet: plan(
+    ['letItDry', 'emptySaucer', 'unblockHoles', 'noWaterNow', 'noFeedNow'],
+    [7, 14],
+    'newLeaves',
+  ),
+  oedema: plan(
+    ['letItDry', 'keepLeavesDry', 'thinForAir', 'noSprayForThis', 'noFeedNow'],
+    [14, 28],
+    'newLeaves',
+  ),
+  nitrogenShort: plan(
+    ['testBeforeFeeding', 'feedByLabel', 'noMoreSalts', 'noSprayForThis'],
+    [7, 14],
+    'newLeaves',
+  ),
+  nitrogenExcess: plan(
+    ['stopFeeding', 'waterEvenly', 'cutBackFeed', 'noNitrogen'],
+    [14, 28],
+    'nextTruss',
+  ),
+  phosphorusShort: plan(
+    ['moveToWarmth', 'testBeforeFeeding', 'feedByLabel', 'noMoreSalts'],
+    [10, 21],
+    'newLeaves',
+  ),
+  potassiumShort: plan(
+    ['testBeforeFeeding', 'feedByLabel', 'noMoreSalts', 'noNitrogen'],
+    [14, 28],
+    'nextTruss',
+  ),
+  magnesiumShort: plan(
+    ['testBeforeFeeding', 'feedMagnesium', 'pickOffLeaves', 'noMoreSalts'],
+    [10, 21],
+    'newLeaves',
+  ),
+  calciumShort: plan(
+    ['waterEvenly', 'testBeforeFeeding', 'limeByTest', 'noCalciumSpray', 'noNitrogen'],
+    [14, 28],
+    'nextTruss',
+  ),
+  ironShort: plan(['testBeforeFeeding', 'letItDry', 'feedIron', 'noLime'], [7, 14], 'newLeaves'),
+  manganeseShort: plan(['testBeforeFeeding', 'feedByLabel', 'noLime'], [10, 21], 'newLeaves'),
+  boronShort: plan(
+    ['waterEvenly', 'testBeforeFeeding', 'feedByLabel', 'noMoreSalts'],
+    [14, 28],
+    'newLeaves',
+  ),
+  saltBurn: plan(
+    ['stopFeeding', 'waterEvenly', 'flush', 'cutBackFeed', 'noFeedNow', 'noMoreSalts'],
+    [7, 14],
+    'newLeaves',
+  ),
+  phTooLow: plan(['testBeforeFeeding', 'limeByTest', 'noFeedNow'], [14, 28], 'newLeaves'),
+  phTooHigh: plan(
+    ['testBeforeFeeding', 'acidifyByTest', 'feedIron', 'noLime'],
+    [14, 28],
+    'newLeaves',
+  ),
+  heat: plan(
+    [
+      'wait',
+      'shadeAtNoon',
+      'waterEvenly',
+      'shadeCloth',
+      'shakeFlowers',
+      'noFeedNow',
+      'noSprayForThis',
+    ],
+    [5, 14],
+    'nextTruss',
+  ),
+  coldNights: plan(
+    ['wait', 'moveToWarmth', 'coverAtNight', 'shakeFlowers', 'noFeedNow'],
+    [7, 21],
+    'nextTruss',
+  ),
+  frost: plan(
+    ['wait', 'moveToWarmth', 'coverAtNight', 'cutOutStem', 'noFeedNow', 'noSuddenSun'],
+    [7, 14],
+    'newLeaves',
+    { plant: 'goesIfWorse' },
+  ),
+  sunscald: plan(
+    ['shadeAtNoon', 'pickOffFruit', 'shadeCloth', 'noPruneForSun', 'noSuddenSun', 'cutAwayFruit'],
+    [7, 14],
+    'newFruit',
+  ),
+  windBurn: plan(
+    ['shelterFromWind', 'waterEvenly', 'tieAndSplint', 'noSprayForThis'],
+    [7, 14],
+    'newLeaves',
+  ),
+  hail: plan(
+    ['wait', 'pickOffLeaves', 'tieAndSplint', 'pickOffFruit', 'noFeedNow', 'cutAwayFruit'],
+    [7, 21],
+    'newLeaves',
+    { plant: 'goesIfWorse' },
+  ),
+  tooLittleLight: plan(
+    ['moveToSun', 'stopFeeding', 'noNitrogen', 'noSuddenSun'],
+    [10, 21],
+    'newLeaves',
+  ),
+  poorPollination: plan(
+    ['wait', 'shakeFlowers', 'noNitrogen', 'noBroadSpray'],
+    [5, 14],
+    'nextTruss',
+  ),
+  rootBound: plan(
+    ['waterEvenly', 'shadeAtNoon', 'potOn', 'loosenRoots', 'mulch', 'noMoreSalts'],
+    [7, 14],
+    'newLeaves',
+  ),
+  rootsCooked: plan(
+    ['shadeAtNoon', 'letItDry', 'shadePot', 'mulch', 'noFeedNow', 'noWaterNow'],
+    [7, 14],
+    'newLeaves',
+  ),
+  mixCollapsed: plan(
+    ['letItDry', 'potOn', 'renewMix', 'noWaterNow', 'noFeedNow'],
+    [10, 21],
+    'newLeaves',
+  ),
+  drainBlocked: plan(
+    ['emptySaucer', 'letItDry', 'unblockHoles', 'noWaterNow', 'noFeedNow'],
+    [5, 14],
+    'newLeaves',
+  ),
+  transplantShock: plan(
+    ['wait', 'shadeAtNoon', 'waterEvenly', 'shelterFromWind', 'noFeedNow', 'noSuddenSun'],
+    [5, 14],
+    'standsUp',
+  ),
+  sprayBurn: plan(
+    ['stopSprays', 'wait', 'washOff', 'noHomeMixture', 'noFeedNow'],
+    [7, 14],
+    'newLeaves',
+  ),
+  herbicide: plan(
+    ['wait', 'waterEvenly', 'noFeedNow', 'noSprayForThis', 'notOnCompost', 'throwAwayFruit'],
+    [14, 35],
+    'newLeaves',
+    { plant: 'goesIfWorse' },
+  ),
+  broken: plan(['wait', 'tieAndSplint', 'cutOutStem', 'noFeedNow'], [5, 10], 'standsUp', {
+    plant: 'goesIfWorse',
+  }),
+  pulledTooSoon: plan(['ripenOnPlant', 'noFeedNow'], [5, 14], 'newFruit'),
+  earlyBlight: leafSpots('registeredFungicide', { trouble: 'blight' }),
+  lateBlight: plan(
+    [
+      'standApart',
+      'keepLeavesDry',
+      'pickOffLeaves',
+      'removePlant',
+      'registeredFungicide',
+      'noCure',
+      'noWorkWhenWet',
+      'noLeafWetting',
+      'throwAwayFruit',
+      'notOnCompost',
+      'disinfect',
+      'chooseResistant',
+    ],
+    [3, 7],
+    'noNewSpots',
+    { plant: 'goesIfWorse', trouble: 'blight' },
+  ),
+  septoria: leafSpots('registeredFungicide', { trouble: 'blight' }),
+  leafMould: plan(
+    [
+      'keepLeavesDry',
+      'thinForAir',
+      'pickOffLeaves',
+      'registeredFungicide',
+      'noLeafWetting',
+      'noWorkWhenWet',
+      'notOnCompost',
+      'disinfect',
+      'chooseResistant',
+    ],
+    [10, 21],
+    'noNewSpots',
+  ),
+  powderyMildew: plan(
+    [
+      'waterEvenly',
+      'pickOffLeaves',
+      'thinForAir',
+      'registeredFungicide',
+      'noHomeMixture',
+      'noNitrogen',
+      'notOnCompost',
+    ],
+    [7, 14],
+    'noNewSpots',
+  ),
+  greyMould: plan(
+    [
+      'keepLeavesDry',
+      'pickOffFruit',
+      'cutOutStem',
+      'thinForAir',
+      'registeredFungicide',
+      'noWorkWhenWet',
+      'throwAwayFruit',
+      'notOnCompost',
+      'disinfect',
+    ],
+    [7, 14],
+    'noNewDamage',
+  ),
+  bacterialSpot: leafSpots(undefined, { trouble: 'blight' }),
+  bacterialSpeck: leafSpots(undefined),
+  bacterialCanker: uprooted('wilt', ['noWorkWhenWet', 'noSavedSeed']),
+  bacterialWilt: uprooted('wilt', ['noWaterNow']),
+  fusariumWilt: uprooted('wilt'),
+  verticilliumWilt: plan(
+    [
+      'waterEvenly',
+      'shadeAtNoon',
+      'pickOffLeaves',
+      'noCure',
+      'noFeedNow',
+      'notOnCompost',
+      'disinfect',
+      'rotatePot',
+      'chooseResistant',
+    ],
+    [14, 28],
+    'newLeaves',
+    { plant: 'goesIfWorse', trouble: 'wilt' },
+  ),
+  phytophthora: uprooted('blight', ['noWaterNow', 'throwAwayFruit']),
+  southernBlight: uprooted('blight'),
+  anthracnose: plan(
+    [
+      'keepLeavesDry',
+      'pickOffFruit',
+      'mulch',
+      'registeredFungicide',
+      'noLeafWetting',
+      'throwAwayFruit',
+      'notOnCompost',
+      'noSavedSeed',
+    ],
+    [10, 21],
+    'newFruit',
+  ),
+  dampingOff: plan(
+    ['letItDry', 'standApart', 'thinForAir', 'sowAgain', 'noWaterNow', 'noFeedNow', 'disinfect'],
+    [3, 7],
+    'noNewDamage',
+  ),
+  rustFungus: leafSpots('registeredFungicide'),
+  cercospora: leafSpots('registeredFungicide'),
+  stemRot: plan(
+    [
+      'keepLeavesDry',
+      'standApart',
+      'cutOutStem',
+      'removePlant',
+      'noCure',
+      'noWorkWhenWet',
+      'notOnCompost',
+      'disinfect',
+    ],
+    [7, 14],
+    'noNewDamage',
+    { plant: 'goesIfWorse', trouble: 'blight' },
+  ),
+  whiteMould: uprooted('blight', ['noWorkWhenWet']),
+  pythium: plan(
+    [
+      'letItDry',
+      'emptySaucer',
+      'shadeAtNoon',
+      'renewMix',
+      'noWaterNow',
+      'noFeedNow',
+      'disinfect',
+      'notOnCompost',
+    ],
+    [7, 21],
+    'newLeaves',
+    { plant: 'goesIfWorse', trouble: 'blight' },
+  ),
+  softRot: plan(
+    ['pickOffFruit', 'keepLeavesDry', 'noWorkWhenWet', 'throwAwayFruit', 'disinfect', 'washHands'],
+    [3, 10],
+    'noNewDamage',
+  ),
+  pithNecrosis: plan(
+    [
+      'stopFeeding',
+      'letItDry',
+      'tieAndSplint',
+      'cutBackFeed',
+      'noNitrogen',
+      'noWorkWhenWet',
+      'notOnCompost',
+      'disinfect',
+    ],
+    [14, 28],
+    'newLeaves',
+    { plant: 'goesIfWorse' },
+  ),
+  mosaicVirus: uprooted('none', ['noSavedSeed', 'washHands']),
+  spottedWiltVirus: uprooted('none', ['noBroadSpray']),
+  leafCurlVirus: uprooted('none', ['noBroadSpray']),
+  aphids: plan(
+    [
+      'wait',
+      'washOff',
+      'handPick',
+      'predators',
+      'registeredInsecticide',
+      'noNitrogen',
+      'noBroadSpray',
+      'noHomeMixture',
+      'washHands',
+    ],
+    [3, 10],
+    'fewer',
+  ),
+  whitefly: plan(
+    [
+      'wait',
+      'washOff',
+      'stickyCards',
+      'pickOffLeaves',
+      'predators',
+      'registeredInsecticide',
+      'noBroadSpray',
+      'noHomeMixture',
+    ],
+    [7, 21],
+    'fewer',
+  ),
+  thrips: plan(
+    ['wait', 'washOff', 'stickyCards', 'predators', 'registeredInsecticide', 'noBroadSpray'],
+    [7, 21],
+    'newLeaves',
+  ),
+  spiderMites: plan(
+    [
+      'waterEvenly',
+      'washOff',
+      'pickOffLeaves',
+      'predators',
+      'registeredMiticide',
+      'noBroadSpray',
+      'noHomeMixture',
+    ],
+    [7, 14],
+    'newLeaves',
+  ),
+  russetMites: plan(
+    [
+      'standApart',
+      'pickOffLeaves',
+      'registeredMiticide',
+      'noBroadSpray',
+      'notOnCompost',
+      'washHands',
+    ],
+    [7, 21],
+    'newLeaves',
+    { plant: 'goesIfWorse' },
+  ),
+  broadMites: plan(
+    ['standApart', 'cutOutStem', 'registeredMiticide', 'noBroadSpray', 'notOnCompost', 'washHands'],
+    [10, 28],
+    'newLeaves',
+    { plant: 'goesIfWorse' },
+  ),
+  hornworm: plan(['wait', 'handPick', 'noBroadSpray', 'noSprayForThis'], [1, 3], 'noNewDamage'),
+  fruitBorer: plan(
+    [
+      'wait',
+      'handPick',
+      'pickOffFruit',
+      'bagFruit',
+      'registeredInsecticide',
+      'noBroadSpray',
+      'throwAwayFruit',
+      'notOnCompost',
+    ],
+    [7, 14],
+    'newFruit',
+  ),
+  cutworm: plan(['wait', 'handPick', 'collar', 'sowAgain', 'noBroadSpray'], [1, 7], 'noNewDamage'),
+  grubs: plan(
+    ['wait', 'handPick', 'renewMix', 'predators', 'noFeedNow', 'noBroadSpray', 'washHands'],
+    [10, 28],
+    'newLeaves',
+    { plant: 'goesIfWorse' },
+  ),
+  leafMiner: plan(
+    ['leaveIt', 'pickOffLeaves', 'noSprayForThis', 'noBroadSpray'],
+    [7, 14],
+    'newLeaves',
+  ),
+  fleaBeetle: plan(
+    ['waterEvenly', 'net', 'stickyCards', 'registeredInsecticide', 'noBroadSpray'],
+    [7, 14],
+    'newLeaves',
+  ),
+  shieldBugs: plan(
+    ['leaveIt', 'handPick', 'net', 'noBroadSpray', 'cutAwayFruit'],
+    [7, 14],
+    'newFruit',
+  ),
+  slugs: plan(
+    ['wait', 'handPick', 'slugTrap', 'slugBait', 'noBroadSpray', 'washHands', 'throwAwayFruit'],
+    [1, 7],
+    'noNewDamage',
+  ),
+  nematodes: plan(
+    [
+      'waterEvenly',
+      'standApart',
+      'noCure',
+      'noFeedNow',
+      'notOnCompost',
+      'disinfect',
+      'rotatePot',
+      'chooseResistant',
+    ],
+    [14, 28],
+    'newLeaves',
+    { plant: 'goesIfWorse', trouble: 'nematodes' },
+  ),
+  fungusGnats: plan(
+    ['letItDry', 'letTopDry', 'stickyCards', 'predators', 'noWaterNow'],
+    [7, 21],
+    'fewer',
+  ),
+  birds: plan(
+    ['leaveIt', 'net', 'bagFruit', 'noSprayForThis', 'throwAwayFruit', 'washHands'],
+    [1, 7],
+    'noNewDamage',
+  ),
+  rodents: plan(
+    [
+      'leaveIt',
+      'pickOffFruit',
+      'net',
+      'noSprayForThis',
+      'throwAwayFruit',
+      'washHands',
+      'disinfect',
+    ],
+    [1, 7],
+    'noNewDamage',
+  ),
+  leafhoppers: plan(
+    ['wait', 'washOff', 'net', 'registeredInsecticide', 'noBroadSpray'],
+    [7, 14],
+    'newLeaves',
+  ),
+  leafBeetles: plan(
+    ['wait', 'handPick', 'net', 'registeredInsecticide', 'noBroadSpray'],
+    [3, 10],
+    'noNewDamage',
+  ),
+  scaleInsects: plan(
+    ['standApart', 'washOff', 'handPick', 'registeredInsecticide', 'noHomeMixture', 'noBroadSpray'],
+    [14, 28],
+    'fewer',
+  ),
+  pepperWeevil: plan(
+    [
+      'wait',
+      'pickOffFruit',
+      'stickyCards',
+      'registeredInsecticide',
+      'noBroadSpray',
+      'throwAwayFruit',
+      'notOnCompost',
+    ],
+    [14, 28],
+    'newFruit',
+  ),
+  oldLeaves: plan(['leaveIt', 'pickOffLeaves', 'noFeedNow', 'noSprayForThis'], [0, 0], 'nothing'),
+  normalLeafRoll: normal(),
+  normalCorking: normal(),
+  normalRootBumps: normal(),
+  varietyTrait: normal(),
+}

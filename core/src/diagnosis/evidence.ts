@@ -1,0 +1,239 @@
+import type { Variety } from '../plant'
+import {
+  causeIds,
+  causeRows,
+  STEPS,
+  stepOf,
+  type CauseId,
+  type CheckStage,
+  type Step,
+} from './causes'
+import { factIds, oddsOfFact, type FactId, type Facts } from './facts'
+import type { Finding, Network } from './network'
+import {
+  isPlace,
+  leakOf,
+  signPartOf,
+  symptoms,
+  type LeafPlace,
+  type SignId,
+  type Symptom,
+} from './signs'
+
+/** A sign, or a leaf sign with the leaves that show it. */
+export type GivenSign = SignId | { readonly sign: Symptom; readonly where: LeafPlace }
+
+export interface CheckInput {
+  readonly crop: 'tomato' | 'pepper'
+  readonly variety?: Variety
+  readonly stage?: CheckStage
+  /** 1–12 as in the north: a southern January is 7. */
+  readonly month?: number
+  /** Under a roof or glass. */
+  readonly covered?: boolean
+  readonly signs: readonly GivenSign[]
+  readonly absent?: readonly SignId[]
+  readonly facts?: Facts
+  /** How often each cause was the outcome of an earlier check in this garden. */
+  readonly outcomes?: Readonly<Partial<Record<CauseId, number>>>
+}
+
+/** A sign as it counts: once, with every place that qualifies it. */
+export interface SeenSign {
+  readonly sign: Symptom
+  readonly places: readonly LeafPlace[]
+  /** Leaf signs that share a bare place: its weight is divided among them. */
+  readonly shared: number
+}
+
+const signOf = (given: GivenSign): SignId => (typeof given === 'string' ? given : given.sign)
+const takesPlace = (sign: Symptom, place: LeafPlace): boolean =>
+  signPartOf(sign) === 'leaf' || (place === 'onSunnySide' && signPartOf(sign) === 'fruit')
+
+/** The signs of an input in the order of the vocabulary, each once, with its places. */
+export function seenSigns({ signs }: CheckInput): readonly SeenSign[] {
+  const given = new Set(signs.map(signOf))
+  const bare = signs.filter((sign): sign is LeafPlace => typeof sign === 'string' && isPlace(sign))
+  const present = symptoms.filter((sign) => given.has(sign))
+  return present.map((sign) => {
+    const own = signs.flatMap((each) =>
+      typeof each === 'object' && each.sign === sign ? [each.where] : [],
+    )
+    const bareHere = bare.filter((place) => takesPlace(sign, place))
+    const isOwn = own.length > 0
+    return {
+      sign,
+      places: [...new Set(isOwn ? own : bareHere)].sort(),
+      shared: isOwn
+        ? 1
+        : present.filter((other) => bareHere.some((place) => takesPlace(other, place))).length || 1,
+    }
+  })
+}
+
+/** The signs that were looked for and not found; what is there as well counts as there. */
+export function absentSigns({ absent = [], signs }: CheckInput): readonly Symptom[] {
+  const given = new Set(signs.map(signOf))
+  const missing = new Set<string>(absent)
+  return symptoms.filter((sign) => missing.has(sign) && !given.has(sign))
+}
+
+/** A place that a cause does not name, and how often something else shows there (memory). */
+const ELSEWHERE = 0.1
+const ANY_PLACE = 0.25
+
+/** Chance that a cause shows on just these leaves; causes that tell no leaves apart show anywhere. */
+function placeShare(cause: CauseId, { places, shared }: SeenSign): number {
+  const { where } = causeRows[cause]
+  const chances = places.map((place) => {
+    if (!where) return ANY_PLACE
+    const step = where[place]
+    return step ? STEPS[step] : ELSEWHERE
+  })
+  return Math.min(1, ...chances) ** (1 / shared)
+}
+
+/** How often small and long fruit blackens or splits, beside the usual (memory). */
+function fruitShare(sign: Symptom, variety: Variety | undefined): number {
+  const fruit = variety?.fruitClass
+  const isSmall = fruit === 'cherry' || fruit === 'currant' || fruit === 'smallChilli'
+  if (sign === 'fruitEndBlack') return isSmall ? 0.3 : 1
+  if (sign === 'fruitScarred' || sign === 'fruitCrackRound') return isSmall ? 0.5 : 1
+  return 1
+}
+
+/** Share of a sign that a cause speaking against it lets through (memory). */
+const LETS_THROUGH = 0.05
+
+/** For each sign the causes that make it or speak against it, by their index. */
+const rowsBySign: ReadonlyMap<Symptom, readonly (readonly [cause: number, step: Step])[]> = new Map(
+  symptoms.map((sign) => [
+    sign,
+    causeIds.flatMap((cause, index) => {
+      const step = stepOf(cause, sign)
+      return step ? [[index, step] as const] : []
+    }),
+  ]),
+)
+
+/** A sign as the network takes it. */
+export function findingOf(seen: SeenSign, variety?: Variety): Finding {
+  const makes = causeIds.map(() => 0)
+  const lets = causeIds.map(() => 1)
+  for (const [index, step] of rowsBySign.get(seen.sign)!) {
+    if (step === 'never') lets[index] = LETS_THROUGH
+    else {
+      const chance = STEPS[step] * placeShare(causeIds[index]!, seen)
+      makes[index] = chance * fruitShare(seen.sign, variety)
+    }
+  }
+  const placed = seen.places.length > 0 ? ANY_PLACE ** (1 / seen.shared) : 1
+  return { leak: leakOf(seen.sign) * placed, makes, lets }
+}
+
+/** One thing other than a sign that moves the odds of causes before any sign. */
+export interface Setting {
+  readonly from: 'crop' | 'stage' | 'month' | 'cover' | 'outcomes' | 'fact'
+  readonly fact?: FactId
+  readonly odds: (cause: CauseId) => number
+}
+
+/** Odds of a cause in a month in which it is not at home (memory). */
+const OUT_OF_SEASON = 0.2
+const isMonthIn = (month: number, [from, to]: readonly [number, number]): boolean =>
+  from <= to ? month >= from && month <= to : month >= from || month <= to
+
+/** Checks that the tables' own prior is worth when the garden's history is set beside it (memory). */
+const PRIOR_CHECKS = 20
+
+/** Everything that is known beside the signs. */
+export function settingsOf(input: CheckInput): readonly Setting[] {
+  const { crop, month, covered, facts = {}, outcomes = {} } = input
+  const stage = stageOf(input)
+  const checks = Object.values(outcomes).reduce((sum, times) => sum + times, 0)
+  const settings: (Setting | false)[] = [
+    { from: 'crop', odds: (cause) => causeRows[cause].crop?.[crop] ?? 1 },
+    stage !== undefined && { from: 'stage', odds: (cause) => causeRows[cause].stage?.[stage] ?? 1 },
+    month !== undefined && {
+      from: 'month',
+      odds: (cause) => {
+        const { months } = causeRows[cause]
+        return !months || isMonthIn(month, months) ? 1 : OUT_OF_SEASON
+      },
+    },
+    covered !== undefined && {
+      from: 'cover',
+      odds: (cause) => {
+        const odds = causeRows[cause].covered ?? 1
+        return covered ? odds : 1 / Math.max(1, odds)
+      },
+    },
+    checks > 0 && {
+      from: 'outcomes',
+      odds: (cause) => {
+        const { prior } = causeRows[cause]
+        const shifted = (PRIOR_CHECKS * prior + (outcomes[cause] ?? 0)) / (PRIOR_CHECKS + checks)
+        return shifted / (1 - Math.min(shifted, 0.99)) / (prior / (1 - prior))
+      },
+    },
+    ...factIds.flatMap((fact): Setting[] => {
+      const given = facts[fact]
+      if (given === undefined) return []
+      const odds = oddsOfFact(fact, given)
+      return Object.keys(odds).length > 0
+        ? [{ from: 'fact', fact, odds: (cause) => odds[cause] ?? 1 }]
+        : []
+    }),
+  ]
+  return settings.filter((setting) => setting !== false)
+}
+
+/** No cause is taken for granted, or shut out, before a sign is seen. */
+const [SURELY_NOT, SURELY] = [1e-6, 0.95]
+
+/**
+ * A fact tells that something was there, a sign that it hurt: while signs are seen
+ * and a cause makes none of them, a fact moves its odds only by this power (memory).
+ */
+const UNSEEN_POWER = 0.4
+
+/** Chance of each cause beside the signs that are seen. */
+export const priorsOf = (
+  settings: readonly Setting[],
+  present: readonly Finding[],
+): readonly number[] =>
+  causeIds.map((cause, index) => {
+    const { prior } = causeRows[cause]
+    const shows = present.length === 0 || present.some(({ makes }) => makes[index]! > 0)
+    const odds = settings.reduce(
+      (product, setting) => {
+        const moved = setting.odds(cause)
+        return product * (setting.from === 'fact' && !shows ? moved ** UNSEEN_POWER : moved)
+      },
+      prior / (1 - prior),
+    )
+    return Math.min(SURELY, Math.max(SURELY_NOT, odds / (1 + odds)))
+  })
+
+/** The age that the signs themselves betray, where none was told. */
+export function stageOf({ stage, signs }: CheckInput): CheckStage | undefined {
+  if (stage) return stage
+  const given = signs.map(signOf)
+  if (given.includes('seedlingToppled')) return 'seedling'
+  if (given.some((sign) => !isPlace(sign) && signPartOf(sign) === 'fruit')) return 'fruiting'
+  return given.some((sign) => !isPlace(sign) && signPartOf(sign) === 'flower')
+    ? 'flowering'
+    : undefined
+}
+
+/** All of it as a network; each cause by its place in `causeIds`. */
+export function networkOf(input: CheckInput, settings = settingsOf(input)): Network {
+  const present = seenSigns(input).map((seen) => findingOf(seen, input.variety))
+  return {
+    priors: priorsOf(settings, present),
+    present,
+    absent: absentSigns(input).map((sign) =>
+      findingOf({ sign, places: [], shared: 1 }, input.variety),
+    ),
+  }
+}

@@ -1,0 +1,2 @@
+export { checkOf, checkOutcomes, factsFrom, type PotCheck } from './factsFrom'
+export { mixVerdictAfter } from './mixAfter'
