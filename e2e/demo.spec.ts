@@ -18,6 +18,7 @@ test('only views that are there are in the menu', async ({ page }) => {
   await expect(links).toHaveText([
     'Round',
     'Line-up',
+    'Check',
     'Coming days',
     'Place',
     'Fit',

@@ -1,9 +1,18 @@
-import { test } from '@playwright/test'
+import { test, type Page } from '@playwright/test'
 
 // The pictures of the README, from the demo garden. Run with `npm run screenshots`.
 const folder = '../docs/screenshots'
 const wide = ['line-up', 'round', 'days', 'place', 'fit', 'mix', 'ways', 'book'] as const
 const narrow = ['line-up', 'round'] as const
+/** A black-bottomed fruit of the pot that was left dry. */
+async function blackEnd(page: Page): Promise<void> {
+  await page.goto('/check?pot=f2')
+  await page.getByRole('button', { name: 'Fruit', exact: true }).click()
+  await page.locator('[data-sign=fruitEndBlack]').click()
+  await page.locator('[data-cause]').first().waitFor()
+  await page.locator('[data-ask]').waitFor()
+  await page.evaluate(() => document.fonts.ready)
+}
 const PHONE = { width: 390, height: 844 }
 
 test.describe('pictures', () => {
@@ -17,6 +26,11 @@ test.describe('pictures', () => {
       await page.evaluate(() => document.fonts.ready)
       await page.screenshot({ path: `${import.meta.dirname}/${folder}/${view}.png` })
     })
+
+  test('check, a black end', async ({ page }) => {
+    await blackEnd(page)
+    await page.screenshot({ path: `${import.meta.dirname}/${folder}/check.png` })
+  })
 
   test('an arrangement', async ({ page }) => {
     await page.goto('/fit')

@@ -26,6 +26,7 @@ export { expect }
 export const views = [
   'line-up',
   'round',
+  'check',
   'days',
   'place',
   'fit',

@@ -24,6 +24,19 @@ export function allWords(): Promise<void> {
   return later
 }
 
+let ofCheck: Promise<void> | undefined
+
+/** Brings in the words of Check, once: nobody else needs them. */
+export function wordsOfCheck(): Promise<void> {
+  ofCheck ??= import('./messages/check')
+    .then(({ checkWords }) => i18n.global.mergeLocaleMessage('en', checkWords))
+    .catch((error: unknown) => {
+      ofCheck = undefined
+      throw error
+    })
+  return ofCheck
+}
+
 /** A component that comes with all words. */
 export const withWords =
   <T>(fetch: () => Promise<T>) =>

@@ -1,5 +1,5 @@
 import { createRouter, createWebHistory } from 'vue-router'
-import { allWords } from './i18n'
+import { allWords, wordsOfCheck } from './i18n'
 import { forgetMissing, load, LoadError, reportMissing } from './loading'
 import LineUpView from './views/LineUpView/LineUpView.vue'
 
@@ -17,6 +17,15 @@ export const views = [
     component: fetched(() => import('./views/RoundView/RoundView.vue')),
   },
   { path: '/line-up', name: 'lineUp', group: 'now', component: LineUpView },
+  {
+    path: '/check',
+    name: 'check',
+    group: 'now',
+    component: fetched(async () => {
+      await wordsOfCheck()
+      return import('./views/CheckView/CheckView.vue')
+    }),
+  },
   {
     path: '/days',
     name: 'days',
@@ -81,7 +90,9 @@ export const viewGroups = (['now', 'plan', 'keep', 'more'] as const).map((name) 
   views: views.filter((view): view is View => view.group === name),
 }))
 /** The views in a phone’s bottom bar; all others are under “All”. */
-export const bottomViews = views.filter(({ name }) => ['round', 'lineUp', 'book'].includes(name))
+export const bottomViews = views.filter(({ name }) =>
+  ['round', 'lineUp', 'check', 'book'].includes(name),
+)
 
 const base = import.meta.env.BASE_URL
 /** The page was asked for by its plain address, as a newcomer does, or by that of the start. */

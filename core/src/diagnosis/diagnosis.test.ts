@@ -10,7 +10,9 @@ import {
   diagnose,
   factIds,
   nextQuestion,
+  readSigns,
   signIds,
+  signText,
   symptoms,
   type CauseId,
   type CheckInput,
@@ -278,6 +280,18 @@ describe('the next question', () => {
         for (const sign of asked.signs as readonly Symptom[]) expect(symptoms).toContain(sign)
       else expect(factIds).toContain(asked.fact)
   })
+})
+
+test('signs go into a record and come back, and what no table knows is left out', () => {
+  const signs = [
+    'fruitEndBlack',
+    'onOldLeaves',
+    { sign: 'leafYellow', where: 'onNewLeaves' },
+  ] as const
+  expect(readSigns(signs.map(signText))).toEqual(signs)
+  expect(readSigns(['laterSign', 'leafYellow@nowhere', 'constructor', 'fruitSmall'])).toEqual([
+    'fruitSmall',
+  ])
 })
 
 test('what contradicts itself is said, and signs of fruit on a seedling', () => {

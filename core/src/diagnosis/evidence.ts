@@ -12,6 +12,7 @@ import { factIds, oddsOfFact, type FactId, type Facts } from './facts'
 import type { Finding, Network } from './network'
 import {
   isPlace,
+  isSymptom,
   leakOf,
   signPartOf,
   symptoms,
@@ -36,6 +37,21 @@ export interface CheckInput {
   readonly facts?: Facts
   /** How often each cause was the outcome of an earlier check in this garden. */
   readonly outcomes?: Readonly<Partial<Record<CauseId, number>>>
+}
+
+/**
+ * A given sign as a record keeps it, and back; what a later version wrote is left out.
+ *
+ * @example signText({ sign: 'leafYellow', where: 'onOldLeaves' }) // => 'leafYellow@onOldLeaves'
+ */
+export const signText = (given: GivenSign): string =>
+  typeof given === 'string' ? given : `${given.sign}@${given.where}`
+export function readSigns(texts: readonly string[]): readonly GivenSign[] {
+  return texts.flatMap((text): GivenSign[] => {
+    const [sign = '', where] = text.split('@')
+    if (where === undefined) return isSymptom(sign) || isPlace(sign) ? [sign] : []
+    return isSymptom(sign) && isPlace(where) ? [{ sign, where }] : []
+  })
 }
 
 /** A sign as it counts: once, with every place that qualifies it. */

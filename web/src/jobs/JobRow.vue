@@ -57,6 +57,11 @@ const SNOOZES = [
       <span v-if="when" class="job-when">{{ when }}</span>
       <p v-if="!isOneTap(job)" class="job-caution">{{ t('jobs.form') }}</p>
       <p v-if="job.held" class="job-held-why">{{ t('jobs.held', { why: textOf(job.held) }) }}</p>
+      <router-link
+        v-if="job.kind === 'lookOver' && job.containerId"
+        :to="{ path: '/check', query: { pot: job.containerId } }"
+        >{{ t('jobs.toCheck') }}</router-link
+      >
       <p v-for="caution in job.cautions" :key="caution.code" class="job-caution">
         {{ textOf(caution) }}
       </p>

@@ -53,5 +53,6 @@ export const changeWords = {
   ownJob: '“{name}” saved.',
   removeOwnJob: '“{name}” removed.',
   ways: 'Your ways are saved.',
+  checkOutcome: 'Outcome of the check marked.',
   record: wordsOfKinds('recorded'),
 } satisfies Record<EditCode | 'import', string> & { record: Record<string, string> }

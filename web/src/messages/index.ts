@@ -1,3 +1,4 @@
+import { checkWords } from './check'
 import { firstWords } from './first'
 import { laterWords } from './later'
 
@@ -6,6 +7,8 @@ export const messages = {
   en: {
     ...firstWords,
     ...laterWords,
+    check: checkWords.check,
+    reason: { ...laterWords.reason, ...checkWords.reason },
     change: { ...firstWords.change, ...laterWords.change },
     fault: { ...firstWords.fault, ...laterWords.fault },
   },

@@ -1,3 +1,4 @@
+import { causeNames } from './causeNames'
 import { changeWords } from './changes'
 import { faults, fieldNames } from './faults'
 import { productNames } from './productNames'
@@ -49,6 +50,7 @@ export const laterWords = {
   ...startWords,
   ...partWords,
   ...happenedWords,
+  cause: causeNames,
   change: changeWords,
   fault: faults,
   field: fieldNames,

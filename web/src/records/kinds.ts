@@ -125,6 +125,17 @@ export const kindsShown: { readonly [K in RecordKind]: KindShown<K> } = {
     told: ({ sign }, { t }) => t(`sign.${sign}`),
     mark: 'trouble',
   },
+  check: {
+    words: { name: 'Checked', onString: 'checked', recorded: '{code}: check kept.' },
+    told: ({ cause, outcome }, { t }) =>
+      [
+        cause && t('happened.likely', { cause: t(`cause.${cause}`) }),
+        outcome && t('happened.outcome', { cause: t(`cause.${outcome}`) }),
+      ]
+        .filter(Boolean)
+        .join('; '),
+    mark: 'trouble',
+  },
   note: {
     words: { name: 'Note', onString: 'note', recorded: '{code}: note recorded.' },
     told: nothing,

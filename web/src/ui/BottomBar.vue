@@ -61,7 +61,7 @@ const isInBar = () => bottomViews.some(({ name }) => name === route.name)
 }
 .bottom-bar {
   display: grid;
-  grid-template-columns: repeat(4, 1fr);
+  grid-template-columns: repeat(5, 1fr);
 }
 .bottom :is(a, button) {
   display: flex;

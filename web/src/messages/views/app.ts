@@ -24,6 +24,7 @@ export const appWords = {
     days: 'Coming days',
     ways: 'Ways',
     lineUp: 'Line-up',
+    check: 'Check',
     place: 'Place',
     fit: 'Fit',
     mix: 'Mix',

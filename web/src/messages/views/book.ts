@@ -7,6 +7,7 @@ export const bookWords = {
     season: 'Season',
     allSeasons: 'All seasons',
     title: 'Book',
+    readCheck: 'Read this check',
     pot: 'Pot',
     kind: 'What',
     when: 'When',

@@ -2,6 +2,8 @@
 export const happenedWords = {
   happened: {
     title: 'What happened?',
+    likely: 'likely {cause}',
+    outcome: 'it was {cause}',
     group: { plant: 'To the plants', pot: 'To the pot', seen: 'Seen' },
     on: 'Day',
     at: 'Time',

@@ -90,6 +90,7 @@ export const jobWords = {
     off: 'Never for this plant',
     offPot: 'Never for this pot',
     offKind: 'Never, for any pot',
+    toCheck: 'Something looks wrong',
     form: 'Record what you find under “Finger test” or “Something else”.',
     held: 'Not today: {why}',
     late: 'since {date}',

@@ -3,6 +3,7 @@ export const potPageWords = {
   potPage: {
     open: 'Open its page',
     inLine: 'In the line-up',
+    check: 'Looks wrong',
     before: 'Pot before: {code}',
     after: 'Next pot: {code}',
     plants: 'Plants in this pot',

@@ -25,6 +25,7 @@ export const roundWords = {
     moreWater: 'Gave water',
     skip: 'Skipped',
     else: 'Something else',
+    wrong: 'Looks wrong',
     finger: 'Finger test',
     howMuch: 'How much',
     untilDrip: 'Watered until it drained',

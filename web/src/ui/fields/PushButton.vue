@@ -57,6 +57,7 @@ const {
   border: 1px solid var(--el-border-color);
   border-radius: 3px;
   cursor: pointer;
+  text-decoration: none;
   user-select: none;
 }
 .push-button:hover {

@@ -179,6 +179,11 @@ function exportCsv(): void {
             <td>{{ t(`kind.${record.kind}`) }}</td>
             <td>
               {{ whatWords(record) }} <span v-if="record.note" class="soft">{{ record.note }}</span>
+              <router-link
+                v-if="record.kind === 'check'"
+                :to="{ path: '/check', query: { record: record.id } }"
+                >{{ t('book.readCheck') }}</router-link
+              >
               <span v-if="wrong.has(record.id)" class="book-wrong">{{ wrong.get(record.id) }}</span>
             </td>
             <td class="number">

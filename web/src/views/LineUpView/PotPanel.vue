@@ -63,6 +63,9 @@ const copies = ref(1)
     <div class="row pot-panel-head">
       <h2>{{ container.code }} · {{ container.name }}</h2>
       <router-link :to="`/pot/${container.id}`">{{ t('potPage.open') }}</router-link>
+      <router-link :to="{ path: '/check', query: { pot: container.id } }">{{
+        t('potPage.check')
+      }}</router-link>
       <PushButton size="small" @click="$emit('close')">{{ t('pot.close') }}</PushButton>
     </div>
     <SectionFigure

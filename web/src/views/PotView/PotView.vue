@@ -77,6 +77,9 @@ const plants = computed(() =>
         >
           {{ t('string.back') }}
         </PushButton>
+        <router-link class="pot-step" :to="{ path: '/check', query: { pot: pot.container.id } }">
+          {{ t('potPage.check') }}
+        </router-link>
         <router-link class="pot-step" :to="{ path: '/line-up', query: { pot: pot.container.id } }">
           {{ t('potPage.inLine') }}
         </router-link>

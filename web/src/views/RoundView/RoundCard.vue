@@ -185,6 +185,11 @@ function giveAmount(): void {
         <PushButton :aria-expanded="opened === 'else'" @click="open('else')">
           {{ t('round.else') }}
         </PushButton>
+        <router-link
+          class="push-button"
+          :to="{ path: '/check', query: { pot: pot.container.id } }"
+          >{{ t('round.wrong') }}</router-link
+        >
       </div>
       <PotJobs v-if="!opened" :jobs="jobs" @done="emit('jobs')" />
       <form v-if="opened === 'amount'" ref="more" class="round-more" @submit.prevent="giveAmount">
