@@ -34,11 +34,11 @@ test('from the round by thumb: three signs and a knuckle, a cause, a job for ton
   await expect(page.getByText(/It should look better by .* \d+/)).toBeVisible()
   await clean(page)
   await page.getByRole('button', { name: /^Keep this check and \d jobs?$/ }).click()
-  await expect(page.getByRole('status')).toContainText('It stands in the Book')
+  await expect(page.getByText('It stands in the Book')).toBeVisible()
 
   // The job stands on today's round at this pot, the check in the Book, and can be read again.
   await openRoundAt(page, 'F2')
-  await expect(page.locator('[data-job=own]').first()).toBeVisible()
+  await expect(page.locator('.round-card [data-job=own]').first()).toBeVisible()
   await open(page, 'book')
   await page.getByRole('link', { name: 'Read this check' }).first().click()
   await expect(page.locator('.check-known')).toContainText('Sunken dark end')

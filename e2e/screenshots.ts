@@ -2,7 +2,7 @@ import { test, type Page } from '@playwright/test'
 
 // The pictures of the README, from the demo garden. Run with `npm run screenshots`.
 const folder = '../docs/screenshots'
-const wide = ['line-up', 'round', 'days', 'place', 'fit', 'mix', 'ways', 'book'] as const
+const wide = ['line-up', 'round', 'days', 'place', 'fit', 'mix', 'book'] as const
 const narrow = ['line-up', 'round'] as const
 /** A black-bottomed fruit of the pot that was left dry. */
 async function blackEnd(page: Page): Promise<void> {

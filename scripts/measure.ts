@@ -40,7 +40,9 @@ import { forty, gardenOf } from './benchTasks'
 import { openingOf, THROTTLE, type Opening } from './benchPhone'
 import { jobsTimes } from './benchJobs'
 import { hourlyBalance, yearsOfWater } from './benchWater'
+import { checkTimes } from './benchCheck'
 import { firstScreenBytes, startBytes } from './firstScreen'
+import { medianMs } from './timing'
 
 interface Row {
   readonly what: string
@@ -49,17 +51,6 @@ interface Row {
   readonly 'of the limit': string
   /** Times as long as a fixed piece of work on this machine: the same on a slow and a quick one. */
   readonly yardsticks: string
-}
-
-/** Middle of several runs, ms, after a few that warm up. */
-function medianMs(work: () => unknown, runs = 41): number {
-  for (let warm = 0; warm < Math.min(5, runs / 3); warm++) work()
-  const times = Array.from({ length: runs }, () => {
-    const start = performance.now()
-    work()
-    return performance.now() - start
-  })
-  return times.sort((one, other) => one - other)[Math.floor(runs / 2)]!
 }
 
 const CONTAINERS = 60
@@ -169,6 +160,9 @@ const SOLVE_MS = 10_000
 const FIRST_SCREEN_KB = 205
 const START_KB = 60
 const FIND_MS = 50
+const DIAGNOSIS_MS = 50
+const QUESTION_MS = 200
+const FACTS_MS = 400
 const EDIT_MS = 100
 const LEDGER_MS = 100
 const JOBS_MS = 200
@@ -181,6 +175,7 @@ const SUN_MS = 3000
 const ARRANGE_MS = 2000
 const towns = readTowns(readFileSync(new URL('../web/src/data/towns.txt', import.meta.url), 'utf8'))
 const findMs = medianMs(() => findTowns(towns, 'san', 7, 'GB'), 5)
+const check = checkTimes()
 const sunMs = medianMs(castSun, 5)
 const arrangeMs = medianMs(arrangeForty, 5)
 const frameMs = medianMs(dragFrame)
@@ -297,6 +292,9 @@ const rows: Row[] = [
     'of the limit': `${(readMs / jsonMs).toFixed(1)} ×`,
     yardsticks: '–',
   },
+  row('a check of seven signs and a pot’s facts: its causes', check.diagnosisMs, DIAGNOSIS_MS),
+  row('… the question that tells most', check.questionMs, QUESTION_MS),
+  row('… the pot’s facts, from nothing', check.factsMs, FACTS_MS),
   row('sun over 5 m × 2 m in cells of 10 cm, 12 months', sunMs, SUN_MS),
   row('40 wishes, 40 containers of 8 kinds, 40 spots, proven best', arrangeMs, ARRANGE_MS),
   row(`one frame of dragging the tub, ${CONTAINERS} pots`, frameMs, FRAME_MS),

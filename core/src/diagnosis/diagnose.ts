@@ -3,7 +3,7 @@ import { causeIds, type CauseId } from './causes'
 import {
   absentSigns,
   networkOf,
-  priorsOf,
+  movedBy,
   seenSigns,
   settingsOf,
   type CheckInput,
@@ -19,7 +19,7 @@ export interface Weighed {
   readonly from: 'sign' | 'absent' | Setting['from']
   readonly sign?: Symptom
   readonly fact?: FactId
-  /** The odds of the cause with this, over its odds without it. */
+  /** A sign: the odds of the cause with it over its odds without it. All else: by what it multiplies them. */
   readonly odds: number
 }
 
@@ -44,38 +44,30 @@ const WORTH_TELLING = Math.log(1.15)
 
 const oddsOf = (share: number): number => Math.max(share, 1e-12) / Math.max(1 - share, 1e-12)
 
-/** One piece of evidence, and the network without it. */
-interface Piece extends Omit<Weighed, 'odds'> {
+/** One sign, and the network without it. */
+interface Piece extends Pick<Weighed, 'from' | 'sign'> {
   readonly without: Network
 }
 
 const leftOut = <T>(list: readonly T[], index: number): readonly T[] =>
   list.filter((_, at) => at !== index)
 
-function piecesOf(
+const piecesOf = (
   network: Network,
-  settings: readonly Setting[],
   seen: readonly SeenSign[],
   absent: readonly Symptom[],
-): readonly Piece[] {
-  return [
-    ...seen.map(({ sign }, index): Piece => ({
-      from: 'sign',
-      sign,
-      without: { ...network, present: leftOut(network.present, index) },
-    })),
-    ...absent.map((sign, index): Piece => ({
-      from: 'absent',
-      sign,
-      without: { ...network, absent: leftOut(network.absent, index) },
-    })),
-    ...settings.map((setting, index): Piece => ({
-      from: setting.from,
-      ...(setting.fact ? { fact: setting.fact } : {}),
-      without: { ...network, priors: priorsOf(leftOut(settings, index), network.present) },
-    })),
-  ]
-}
+): readonly Piece[] => [
+  ...seen.map(({ sign }, index): Piece => ({
+    from: 'sign',
+    sign,
+    without: { ...network, present: leftOut(network.present, index) },
+  })),
+  ...absent.map((sign, index): Piece => ({
+    from: 'absent',
+    sign,
+    without: { ...network, absent: leftOut(network.absent, index) },
+  })),
+]
 
 /** What speaks for or against one cause, heaviest first. */
 const side = (weighed: readonly Weighed[], isFor: boolean): readonly Weighed[] =>
@@ -100,17 +92,24 @@ export function diagnose(input: CheckInput): Diagnosis {
   const absent = absentSigns(input)
   const network = networkOf(input, settings)
   const { evidence, shares } = infer(network)
-  const pieces = piecesOf(network, settings, seen, absent).map(({ without, ...piece }) => ({
+  const pieces = piecesOf(network, seen, absent).map(({ without, ...piece }) => ({
     piece,
     shares: infer(without).shares,
   }))
   const causes = causeIds
     .map((cause, index): WeighedCause => {
       const share = shares[index]!
-      const weighed = pieces.map(({ piece, shares: without }) => ({
-        ...piece,
-        odds: oddsOf(share) / oddsOf(without[index]!),
-      }))
+      const weighed: readonly Weighed[] = [
+        ...pieces.map(({ piece, shares: without }) => ({
+          ...piece,
+          odds: oddsOf(share) / oddsOf(without[index]!),
+        })),
+        ...settings.map((setting) => ({
+          from: setting.from,
+          ...(setting.fact && { fact: setting.fact }),
+          odds: movedBy(setting, index, network.present),
+        })),
+      ]
       return { cause, share, for: side(weighed, true), against: side(weighed, false) }
     })
     .sort((a, b) => descending(a.share, b.share))

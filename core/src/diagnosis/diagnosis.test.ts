@@ -236,6 +236,16 @@ describe('the next question', () => {
       best.bits / best.minutes,
     )
   })
+  test('whatever is seen, nothing that could be asked tells more', () => {
+    fc.assert(
+      fc.property(anyInput, (given) => {
+        const best = nextQuestion(given)
+        const most = Math.max(...questions(given).map(({ bits, minutes }) => bits / minutes))
+        if (best) expect(best.bits / best.minutes).toBeCloseTo(most, 9)
+      }),
+      { numRuns: 25 },
+    )
+  })
   test('its gain is what the two answers leave of the doubt, worked out by diagnosing both', () => {
     // With nothing seen yet all causes count alike: the doubt is the sum over all of them.
     const none: CheckInput = { crop: 'tomato', stage: 'fruiting', signs: [] }

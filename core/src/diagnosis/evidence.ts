@@ -9,10 +9,10 @@ import {
   type Step,
 } from './causes'
 import { factIds, oddsOfFact, type FactId, type Facts } from './facts'
+import type { GivenSign } from './given'
 import type { Finding, Network } from './network'
 import {
   isPlace,
-  isSymptom,
   leakOf,
   signPartOf,
   symptoms,
@@ -20,9 +20,6 @@ import {
   type SignId,
   type Symptom,
 } from './signs'
-
-/** A sign, or a leaf sign with the leaves that show it. */
-export type GivenSign = SignId | { readonly sign: Symptom; readonly where: LeafPlace }
 
 export interface CheckInput {
   readonly crop: 'tomato' | 'pepper'
@@ -37,21 +34,6 @@ export interface CheckInput {
   readonly facts?: Facts
   /** How often each cause was the outcome of an earlier check in this garden. */
   readonly outcomes?: Readonly<Partial<Record<CauseId, number>>>
-}
-
-/**
- * A given sign as a record keeps it, and back; what a later version wrote is left out.
- *
- * @example signText({ sign: 'leafYellow', where: 'onOldLeaves' }) // => 'leafYellow@onOldLeaves'
- */
-export const signText = (given: GivenSign): string =>
-  typeof given === 'string' ? given : `${given.sign}@${given.where}`
-export function readSigns(texts: readonly string[]): readonly GivenSign[] {
-  return texts.flatMap((text): GivenSign[] => {
-    const [sign = '', where] = text.split('@')
-    if (where === undefined) return isSymptom(sign) || isPlace(sign) ? [sign] : []
-    return isSymptom(sign) && isPlace(where) ? [{ sign, where }] : []
-  })
 }
 
 /** A sign as it counts: once, with every place that qualifies it. */
@@ -132,19 +114,31 @@ const rowsBySign: ReadonlyMap<Symptom, readonly (readonly [cause: number, step: 
   ]),
 )
 
+/** A sign alone, wherever it is. */
+const plainFindings: ReadonlyMap<Symptom, Finding> = new Map(
+  symptoms.map((sign) => {
+    const makes = causeIds.map(() => 0)
+    const lets = causeIds.map(() => 1)
+    for (const [index, step] of rowsBySign.get(sign)!)
+      if (step === 'never') lets[index] = LETS_THROUGH
+      else makes[index] = STEPS[step]
+    return [sign, { leak: leakOf(sign), makes, lets }]
+  }),
+)
+
 /** A sign as the network takes it. */
 export function findingOf(seen: SeenSign, variety?: Variety): Finding {
-  const makes = causeIds.map(() => 0)
-  const lets = causeIds.map(() => 1)
-  for (const [index, step] of rowsBySign.get(seen.sign)!) {
-    if (step === 'never') lets[index] = LETS_THROUGH
-    else {
-      const chance = STEPS[step] * placeShare(causeIds[index]!, seen)
-      makes[index] = chance * fruitShare(seen.sign, variety)
-    }
+  const plain = plainFindings.get(seen.sign)!
+  const ofFruit = fruitShare(seen.sign, variety)
+  if (seen.places.length === 0 && ofFruit === 1) return plain
+  const here = seen.places.length > 0 ? ANY_PLACE ** (1 / seen.shared) : 1
+  return {
+    leak: plain.leak * here,
+    makes: plain.makes.map((chance, index) =>
+      chance > 0 ? chance * placeShare(causeIds[index]!, seen) * ofFruit : 0,
+    ),
+    lets: plain.lets,
   }
-  const placed = seen.places.length > 0 ? ANY_PLACE ** (1 / seen.shared) : 1
-  return { leak: leakOf(seen.sign) * placed, makes, lets }
 }
 
 /** One thing other than a sign that moves the odds of causes before any sign. */
@@ -213,19 +207,20 @@ const [SURELY_NOT, SURELY] = [1e-6, 0.95]
  */
 const UNSEEN_POWER = 0.4
 
+/** By what one thing multiplies the odds of a cause, beside the signs that are seen. */
+export function movedBy(setting: Setting, cause: number, present: readonly Finding[]): number {
+  const odds = setting.odds(causeIds[cause]!)
+  if (setting.from !== 'fact' || odds === 1) return odds
+  const shows = present.length === 0 || present.some(({ makes }) => makes[cause]! > 0)
+  return shows ? odds : odds ** UNSEEN_POWER
+}
+
 /** Chance of each cause beside the signs that are seen. */
-export const priorsOf = (
-  settings: readonly Setting[],
-  present: readonly Finding[],
-): readonly number[] =>
+const priorsOf = (settings: readonly Setting[], present: readonly Finding[]): readonly number[] =>
   causeIds.map((cause, index) => {
     const { prior } = causeRows[cause]
-    const shows = present.length === 0 || present.some(({ makes }) => makes[index]! > 0)
     const odds = settings.reduce(
-      (product, setting) => {
-        const moved = setting.odds(cause)
-        return product * (setting.from === 'fact' && !shows ? moved ** UNSEEN_POWER : moved)
-      },
+      (product, setting) => product * movedBy(setting, index, present),
       prior / (1 - prior),
     )
     return Math.min(SURELY, Math.max(SURELY_NOT, odds / (1 + odds)))

@@ -22,7 +22,8 @@ export {
   type CheckStage,
 } from './causes'
 export { factIds, readFact, type FactId, type Facts, type FactValue } from './facts'
-export { readSigns, signText, type CheckInput, type GivenSign } from './evidence'
+export { readSigns, signText, type GivenSign } from './given'
+export { type CheckInput } from './evidence'
 export { diagnose, type Diagnosis, type Weighed, type WeighedCause } from './diagnose'
 export {
   checkTests,

@@ -32,7 +32,7 @@ export interface Posterior {
 }
 
 /** Present signs that are reckoned with at once; more of them are taken in turn. */
-export const SIGNS_AT_ONCE = 10
+const SIGNS_AT_ONCE = 10
 /** Absent signs that a cause holds back, reckoned exactly; of more, the holding back is left out. */
 const HELD_BACK_AT_ONCE = 3
 
@@ -51,48 +51,23 @@ function linksOf(present: readonly Finding[], cause: number): readonly Link[] {
   return links
 }
 
-/** Chances of each set of signs once a cause at work has added its own. */
-function addSigns(
-  sets: Float64Array,
-  links: readonly Link[],
-  weight: number,
-): Float64Array<ArrayBuffer> {
-  const size = sets.length
-  const after = new Float64Array(size)
-  for (let set = 0; set < size; set++) after[set] = sets[set]! * weight
+/** Chances of each set of signs, in place, once a cause at work has added its own. */
+function addSigns(sets: Float64Array, links: readonly Link[]): void {
   for (const { bit, chance } of links)
-    for (let set = 0; set < size; set++) {
-      if ((set & bit) !== 0) continue
-      after[set | bit]! += after[set]! * chance
-      after[set]! *= 1 - chance
-    }
-  return after
+    for (let block = 0; block < sets.length; block += 2 * bit)
+      for (let set = block; set < block + bit; set++) {
+        const added = sets[set]! * chance
+        sets[set | bit]! += added
+        sets[set]! -= added
+      }
 }
 
-/** The same looked at from the end: what is still missing, given what a cause at work adds. */
-function missingSigns(
-  sets: Float64Array,
-  links: readonly Link[],
-  weight: number,
-): Float64Array<ArrayBuffer> {
-  const size = sets.length
-  const before = new Float64Array(size)
-  for (let set = 0; set < size; set++) before[set] = sets[set]! * weight
+/** The same looked at from the end, in place: what is still missing, given what a cause adds. */
+function missingSigns(sets: Float64Array, links: readonly Link[]): void {
   for (const { bit, chance } of links)
-    for (let set = 0; set < size; set++)
-      if ((set & bit) === 0) before[set] = before[set]! * (1 - chance) + before[set | bit]! * chance
-  return before
-}
-
-/** Either at work or not. */
-function mixed(
-  active: Float64Array,
-  idle: Float64Array,
-  idleShare: number,
-): Float64Array<ArrayBuffer> {
-  const both = new Float64Array(active.length)
-  for (let set = 0; set < both.length; set++) both[set] = active[set]! + idle[set]! * idleShare
-  return both
+    for (let block = 0; block < sets.length; block += 2 * bit)
+      for (let set = block; set < block + bit; set++)
+        sets[set] = sets[set]! * (1 - chance) + sets[set | bit]! * chance
 }
 
 /** Chance of the evidence together with each cause being at work. */
@@ -125,34 +100,42 @@ function jointOf(
     if (links[cause]!.length > 0) coupled.push(cause)
     else outside *= 1 - priors[cause]! + weights[cause]!
 
-  const start = new Float64Array(size)
-  for (let set = 0; set < size; set++)
-    start[set] = present.reduce(
-      (chance, { leak }, bit) => chance * ((set & (1 << bit)) !== 0 ? leak : 1 - leak),
-      1,
-    )
-  const made: Float64Array[] = []
-  let forward = start
-  for (const cause of coupled) {
-    const active = addSigns(forward, links[cause]!, weights[cause]!)
-    made.push(active)
-    forward = mixed(active, forward, 1 - priors[cause]!)
+  // Row by row the chances of each set before each cause; the last row after all of them.
+  const rows = new Float64Array((coupled.length + 1) * size)
+  const rowOf = (at: number) => rows.subarray(at * size, (at + 1) * size)
+  const start = rowOf(0)
+  start[0] = 1
+  addSigns(
+    start,
+    present.map(({ leak }, bit) => ({ bit: 1 << bit, chance: leak })),
+  )
+  const active = new Float64Array(size)
+  for (const [at, cause] of coupled.entries()) {
+    const [before, after] = [rowOf(at), rowOf(at + 1)]
+    active.set(before)
+    addSigns(active, links[cause]!)
+    const [atWork, idle] = [weights[cause]!, 1 - priors[cause]!]
+    for (let set = 0; set < size; set++) after[set] = active[set]! * atWork + before[set]! * idle
   }
 
   // Backwards: the chance that the causes still to come make the signs that are missing.
-  let backward = new Float64Array(size)
-  backward[size - 1] = 1
+  const later = new Float64Array(size)
+  later[size - 1] = 1
   const withCause = priors.map(() => 0)
   for (let at = coupled.length - 1; at >= 0; at--) {
     const cause = coupled[at]!
-    const active = made[at]!
+    const before = rowOf(at)
+    active.set(later)
+    missingSigns(active, links[cause]!)
+    const [atWork, idle] = [weights[cause]!, 1 - priors[cause]!]
     let together = 0
-    for (let set = 0; set < size; set++) together += active[set]! * backward[set]!
-    withCause[cause] = together * outside
-    const later = missingSigns(backward, links[cause]!, weights[cause]!)
-    backward = mixed(later, backward, 1 - priors[cause]!)
+    for (let set = 0; set < size; set++) {
+      together += before[set]! * active[set]!
+      later[set] = active[set]! * atWork + later[set]! * idle
+    }
+    withCause[cause] = together * atWork * outside
   }
-  const evidence = forward[size - 1]! * outside
+  const evidence = rows[rows.length - 1]! * outside
   for (const [cause, weight] of weights.entries())
     if (links[cause]!.length === 0)
       withCause[cause] = (evidence * weight) / (1 - priors[cause]! + weight)

@@ -1,4 +1,4 @@
-import { greatest, sum } from 'd3-array'
+import { descending, greatest, sum } from 'd3-array'
 import { causeIds } from './causes'
 import { absentSigns, findingOf, networkOf, seenSigns, stageOf, type CheckInput } from './evidence'
 import { factBands, readFact, type FactId } from './facts'
@@ -67,25 +67,47 @@ function gainOf(answers: readonly Answer[], concerns: readonly number[]): number
 /**
  * Present or absent, for each of several signs: every combination. What is there
  * is the whole less what is not there, which is quicker than one sign more.
+ *
+ * @param known what is known without them
  */
-function signAnswers(network: Network, findings: readonly Finding[]): readonly Answer[] {
+function signAnswers(
+  network: Network,
+  findings: readonly Finding[],
+  known: Answer,
+): readonly Answer[] {
   const [first, ...others] = findings
-  if (!first) {
-    const { evidence, shares } = infer(network)
-    return [{ chance: evidence, shares }]
+  if (!first) return [known]
+  const off = { ...network, absent: [...network.absent, first] }
+  const whole = signAnswers(network, others, known)
+  const without = signAnswers(off, others, answerOf(off))
+  return whole.flatMap((all, index) => [without[index]!, lessOf(all, without[index]!)])
+}
+
+const answerOf = (network: Network): Answer => {
+  const { evidence, shares } = infer(network)
+  return { chance: evidence, shares }
+}
+/** All of something but a part of it. */
+function lessOf(all: Answer, part: Answer): Answer {
+  const chance = Math.max(0, all.chance - part.chance)
+  const shareOf = (share: number, cause: number) =>
+    chance > 0 ? (share * all.chance - part.shares[cause]! * part.chance) / chance : 0
+  return {
+    chance,
+    shares: all.shares.map((share, cause) => Math.min(1, Math.max(0, shareOf(share, cause)))),
   }
-  const whole = signAnswers(network, others)
-  const without = signAnswers({ ...network, absent: [...network.absent, first] }, others)
-  return whole.flatMap((all, index) => {
-    const off = without[index]!
-    const chance = Math.max(0, all.chance - off.chance)
-    const shareWith = (share: number, cause: number): number =>
-      chance > 0 ? (share * all.chance - off.shares[cause]! * off.chance) / chance : 0
-    const shares = all.shares.map((share, cause) =>
-      Math.min(1, Math.max(0, shareWith(share, cause))),
-    )
-    return [off, { chance, shares }]
+}
+
+/** The answers to one sign roughly, as if its causes were independent by now. */
+function roughAnswers({ leak, makes }: Finding, { shares }: Answer): readonly Answer[] {
+  let none = 1 - leak
+  const left = shares.map((share, cause) => {
+    const unmade = 1 - share * makes[cause]!
+    none *= unmade
+    return (share * (1 - makes[cause]!)) / unmade
   })
+  const off = { chance: none, shares: left }
+  return [off, lessOf({ chance: 1, shares }, off)]
 }
 
 /** How often a reading falls into each band of its fact, before anything is known (memory). */
@@ -94,15 +116,16 @@ const BAND_CHANCES: Readonly<Partial<Record<FactId, readonly number[]>>> = {
   ecDsM: [0.2, 0.5, 0.18, 0.08, 0.04],
 }
 
-function readingAnswers(network: Network, fact: FactId): readonly Answer[] {
-  const { evidence: known } = infer(network)
+function readingAnswers(input: CheckInput, fact: FactId): readonly Answer[] {
+  const { [fact]: _reckoned, ...facts } = input.facts ?? {}
+  const network = networkOf({ ...input, facts })
   return factBands[fact].map(({ odds }, band) => {
     const priors = network.priors.map((prior, index) => {
       const moved = (prior / (1 - prior)) * (odds[causeIds[index]!] ?? 1)
       return moved / (1 + moved)
     })
     const { evidence, shares } = infer({ ...network, priors })
-    return { chance: (BAND_CHANCES[fact]![band]! * evidence) / known, shares }
+    return { chance: BAND_CHANCES[fact]![band]! * evidence, shares }
   })
 }
 
@@ -116,7 +139,7 @@ const isAskable = (sign: Symptom, stage: CheckInput['stage']): boolean => {
 }
 
 /** Signs that contradict each other: when one is there, the other need not be asked. */
-export const opposites: readonly (readonly [Symptom, Symptom])[] = [
+const opposites: readonly (readonly [Symptom, Symptom])[] = [
   ['mixDryKnuckle', 'mixWetKnuckle'],
   ['wiltDryMix', 'wiltWetMix'],
   ['wiltDryMix', 'mixWetKnuckle'],
@@ -127,70 +150,88 @@ export const opposites: readonly (readonly [Symptom, Symptom])[] = [
   ['fruitNone', 'fruitEndBlack'],
 ]
 
-/** Less than this is not worth a minute of anybody, bits. */
+/** Less than this is not worth a minute of anybody’s time, bits. */
 const WORTH_ASKING = 0.01
 
-/** Every sign and test that could still be asked, with what it would tell. */
-export function questions(input: QuestionInput): readonly Question[] {
-  const network = networkOf(input)
-  const concerns = concernsOf(network)
+/** What could be asked: its signs, or the fact that it reads off a meter. */
+interface Candidate extends Omit<Question, 'bits'> {
+  readonly findings: readonly Finding[]
+  readonly fact?: FactId
+}
+
+/** Every sign and test that could still be asked. */
+function candidatesOf(input: QuestionInput): readonly Candidate[] {
   const stage = stageOf(input)
   const seen = seenSigns(input).map(({ sign }) => sign)
   const ruledOut = opposites.flatMap(([a, b]) =>
     seen.includes(a) ? [b] : seen.includes(b) ? [a] : [],
   )
-  const settled = new Set<Symptom>([...seen, ...absentSigns(input), ...ruledOut])
+  const settled = new Set<string>([...seen, ...absentSigns(input), ...ruledOut])
   const unclear = new Set<string>(input.unclear ?? [])
   const isOpen = (sign: Symptom): boolean =>
     !settled.has(sign) && !unclear.has(sign) && isAskable(sign, stage)
-  const askable = symptoms.filter(isOpen)
-  const findings = new Map(
-    askable.map((sign) => [sign, findingOf({ sign, places: [], shared: 1 }, input.variety)]),
-  )
-  const tests = testIds.filter((test) => !unclear.has(test))
-  return [
-    ...tests.flatMap((test): Question[] => {
-      const { minutes, ...what } = checkTests[test]
-      if ('fact' in what) {
-        const { [what.fact]: given, ...facts } = input.facts ?? {}
-        if (given !== undefined && readFact(given).isMeasured) return []
-        const answers = readingAnswers(networkOf({ ...input, facts }), what.fact)
-        return [{ ask: test, minutes, bits: gainOf(answers, concerns) }]
-      }
-      const open = what.signs.filter(isOpen)
-      if (open.length < what.signs.length && open.length < 2) return []
-      return [
-        {
-          ask: test,
-          minutes,
-          bits: gainOf(
-            signAnswers(
-              network,
-              open.map((sign) => findings.get(sign)!),
-            ),
-            concerns,
-          ),
-        },
-      ]
-    }),
-    ...askable.map((sign): Question => ({
-      ask: sign,
-      minutes: minutesToSee(sign),
-      bits: gainOf(signAnswers(network, [findings.get(sign)!]), concerns),
-    })),
-  ]
+  const findingsOf = (signs: readonly Symptom[]) =>
+    signs.map((sign) => findingOf({ sign, places: [], shared: 1 }, input.variety))
+  const tests = testIds.flatMap((ask): Candidate[] => {
+    const { minutes, ...what } = checkTests[ask]
+    if (unclear.has(ask)) return []
+    if ('fact' in what) {
+      const given = input.facts?.[what.fact]
+      const isMeasured = given !== undefined && readFact(given).isMeasured
+      return isMeasured ? [] : [{ ask, minutes, findings: [], fact: what.fact }]
+    }
+    const open = what.signs.filter(isOpen)
+    // A test of which but one sign is left is that sign.
+    return open.length > 1 ? [{ ask, minutes, findings: findingsOf(open) }] : []
+  })
+  const signs = symptoms
+    .filter(isOpen)
+    .map((ask): Candidate => ({ ask, minutes: minutesToSee(ask), findings: findingsOf([ask]) }))
+  return [...tests, ...signs]
 }
+
+/** What is known now, and how to put a number on what a candidate would tell. */
+function tellingOf(input: QuestionInput) {
+  const network = networkOf(input)
+  const concerns = concernsOf(network)
+  const known = answerOf(network)
+  return {
+    exactly: ({ findings, fact }: Candidate): number =>
+      gainOf(fact ? readingAnswers(input, fact) : signAnswers(network, findings, known), concerns),
+    /** The signs of a test one by one; a reading is always looked at. */
+    roughly: ({ findings, fact }: Candidate): number =>
+      fact ? Infinity : sum(findings, (one) => gainOf(roughAnswers(one, known), concerns)),
+  }
+}
+
+const asked = ({ ask, minutes }: Candidate, bits: number): Question => ({ ask, bits, minutes })
+
+/** Every sign and test that could still be asked, with what exactly it would tell. */
+export function questions(input: QuestionInput): readonly Question[] {
+  const { exactly } = tellingOf(input)
+  return candidatesOf(input).map((one) => asked(one, exactly(one)))
+}
+
+/** So many of what roughly tells most are reckoned exactly. */
+const SHORTLIST = 16
 
 /**
  * The sign or test that would tell most for its time: the largest expected drop
  * in doubt per minute, over all that could still be asked. Doubt is the entropy
- * of each cause being at work or not, summed over the causes, each
- * by how strongly it makes what is seen: the gain is never below nothing. Undefined when nothing would tell anything.
+ * of each cause being at work or not, summed over the causes, each by how strongly
+ * it makes what is seen: the gain is never below nothing. All are ranked roughly,
+ * the best of them exactly. Undefined when nothing would tell anything.
  *
- * @example nextQuestion({ crop: 'tomato', signs: ['wiltDaily'] })?.ask // => 'knuckle'
+ * @example nextQuestion({ crop: 'tomato', signs: ['seenAphids'], unclear: [] })?.minutes // => 0.3
  */
 export function nextQuestion(input: QuestionInput): Question | undefined {
-  const best = greatest(questions(input), ({ bits, minutes }) => bits / minutes)
+  const { exactly, roughly } = tellingOf(input)
+  const likely = candidatesOf(input)
+    .map((one) => ({ one, rate: roughly(one) / one.minutes }))
+    .sort((a, b) => descending(a.rate, b.rate))
+    .slice(0, SHORTLIST)
+    .map(({ one }) => asked(one, exactly(one)))
+  const best = greatest(likely, ({ bits, minutes }) => bits / minutes)
   return best && best.bits >= WORTH_ASKING ? best : undefined
 }
 

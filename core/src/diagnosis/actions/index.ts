@@ -1,7 +1,8 @@
 import { practice, reason, type Reason } from '../../units'
 import type { OldMixVerdict } from '../../mix'
 import type { CauseId } from '../causes'
-import { causePlans, type CausePlan } from './plans'
+import type { CausePlan } from './plan'
+import { causePlans } from './plans'
 import {
   actionsByStep,
   actionSteps,
@@ -96,5 +97,6 @@ export function actionsFor(cause: CauseId, context: ActionContext): readonly Act
   ]
 }
 
-export { causePlans, betterSigns, type BetterSign, type CausePlan } from './plans'
+export { betterSigns, type BetterSign, type CausePlan } from './plan'
+export { causePlans } from './plans'
 export { actionIds, actionSteps, type ActionId, type ActionStep } from './vocabulary'

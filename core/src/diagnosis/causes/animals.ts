@@ -54,8 +54,8 @@ export const animalCauses = {
   spiderMites: {
     prior: 0.05,
     always: ['leafStipple', 'leafWebs', 'seenMites'],
-    often: ['leafBronze', 'leafYellow'],
-    sometimes: ['leafDrop', 'leafPale'],
+    often: ['leafYellow'],
+    sometimes: ['leafDrop', 'leafPale', 'leafBronze'],
     rarely: ['growthStalled', 'leafBrownEdges', 'leafBrownTips'],
     where: {
       onLowestUp: 'often',
@@ -105,7 +105,7 @@ export const animalCauses = {
       onOldLeaves: 'never',
       onLowestUp: 'never',
     },
-    crop: { pepper: 2 },
+    crop: { pepper: 2, tomato: 0.7 },
     from: pepperCompendium,
   },
   hornworm: {
@@ -259,7 +259,7 @@ export const animalCauses = {
     from: disorders,
   },
   pepperWeevil: {
-    prior: 0.006,
+    prior: 0.008,
     always: ['fruitDropped'],
     often: ['fruitHoleRound', 'flowersDrop', 'seenGrub'],
     sometimes: ['fruitSoftWet'],

@@ -69,7 +69,7 @@ export const feedingCauses = {
   potassiumShort: {
     prior: 0.03,
     always: ['leafBrownEdges', 'leafYellowEdges', 'fruitBlotchy'],
-    often: ['fruitYellowShoulder', 'leafBronze'],
+    often: ['fruitYellowShoulder'],
     sometimes: [
       'fruitHollow',
       'leafBrownTips',
@@ -77,7 +77,7 @@ export const feedingCauses = {
       'leafYellowBetweenVeins',
       'leafCupDown',
     ],
-    rarely: ['leafYellow', 'fruitPale', 'leafDrop', 'fruitDropped'],
+    rarely: ['leafYellow', 'fruitPale', 'leafDrop', 'fruitDropped', 'leafBronze'],
     never: ['mixWhiteCrust'],
     where: {
       onOldLeaves: 'always',

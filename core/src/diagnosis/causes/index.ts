@@ -2,15 +2,18 @@ import type { Symptom } from '../signs'
 import { own } from '../../units'
 import { animalCauses } from './animals'
 import { STEPS, type CauseRow, type Step } from './cause'
-import { bacteriaAndVirusCauses, fungusCauses } from './diseases'
+import { bacteriaAndVirusCauses } from './bacteria'
 import { feedingCauses } from './feeding'
+import { fungusCauses } from './fungi'
 import { placeCauses } from './place'
+import { potCauses } from './pot'
 import { waterCauses } from './water'
 
 const table = {
   ...waterCauses,
   ...feedingCauses,
   ...placeCauses,
+  ...potCauses,
   ...fungusCauses,
   ...bacteriaAndVirusCauses,
   ...animalCauses,

@@ -1,4 +1,4 @@
-import { memory, published } from '../../units'
+import { published } from '../../units'
 
 /*
  * Which sign belongs to which cause is what these books and guides teach. No copy
@@ -19,4 +19,3 @@ export const nutrients = published(
 export const salinity = published(
   'Ayers & Westcot 1985, Water Quality for Agriculture, FAO Irrigation and Drainage Paper 29 (told from memory)',
 )
-export { memory }

@@ -31,8 +31,8 @@ export const waterCauses = {
     prior: 0.1,
     always: ['fruitCrackDown', 'fruitCrackRound'],
     often: ['fruitEndBlack'],
-    sometimes: ['flowersDrop', 'leafRollUp', 'fruitScarred'],
-    rarely: ['fruitSmall', 'fruitCorkLines', 'leafPucker'],
+    sometimes: ['flowersDrop', 'leafRollUp'],
+    rarely: ['fruitSmall', 'fruitCorkLines', 'leafPucker', 'fruitScarred'],
     from: disorders,
   },
   tooWet: {

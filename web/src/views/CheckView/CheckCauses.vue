@@ -1,13 +1,24 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { harmless, type CauseId, type Diagnosis, type Facts, type WeighedCause } from '@rimbo/core'
+import {
+  actionsFor,
+  harmless,
+  type CauseId,
+  type Diagnosis,
+  type Facts,
+  type WeighedCause,
+} from '@rimbo/core'
 import PushButton from '../../ui/fields/PushButton.vue'
 import { useFormat } from '../../ui/words/format'
 import { surenessOf, useCheckWords } from './useCheckWords'
 
 /** The causes, likeliest first, each with what speaks for it and against it. */
-const props = defineProps<{ diagnosis: Diagnosis; facts: Facts }>()
+const props = defineProps<{
+  diagnosis: Diagnosis
+  facts: Facts
+  crop: 'tomato' | 'pepper'
+}>()
 const chosen = defineModel<CauseId | undefined>({ required: true })
 const { t } = useI18n()
 const { share } = useFormat()
@@ -15,7 +26,7 @@ const { signWords, weighedWords, weightWords } = useCheckWords()
 
 const FEW = 5
 const LEAST_SHARE = 0.03
-const REASONS = 4
+const REASONS = 3
 const isLong = ref(false)
 /** Only what could have made something that is seen. */
 const suspects = computed(() =>
@@ -25,6 +36,10 @@ const suspects = computed(() =>
 )
 const shown = computed(() => suspects.value.slice(0, isLong.value ? undefined : FEW))
 const isHarmless = (cause: CauseId) => harmless.includes(cause)
+const firstOf = (cause: CauseId) =>
+  t('check.firstOf', {
+    what: t(`check.action.${actionsFor(cause, { crop: props.crop })[0]!.id}`).toLowerCase(),
+  })
 const linesOf = (side: WeighedCause['for']) =>
   side
     .slice(0, REASONS)
@@ -70,6 +85,7 @@ const unexplained = computed(() =>
         </button>
         <div v-if="chosen === one.cause" class="cause-why">
           <p>{{ t(`check.what.${one.cause}`) }}</p>
+          <p class="cause-first">{{ firstOf(one.cause) }}</p>
           <template v-if="linesOf(one.for).length">
             <h3>{{ t('check.for') }}</h3>
             <ul>
@@ -148,6 +164,10 @@ const unexplained = computed(() =>
 }
 .cause-why p {
   margin: 0 0 4px;
+}
+.cause-first {
+  font-weight: 600;
+  color: var(--good);
 }
 .cause-why h3 {
   margin: 6px 0 0;

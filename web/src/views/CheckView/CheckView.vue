@@ -4,7 +4,7 @@ import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { useElementVisibility } from '@vueuse/core'
 import { nanoid } from 'nanoid'
-import { dayOf, edits, signText, varietyOf, type CauseId } from '@rimbo/core'
+import { edits, signText, varietyOf, type CauseId } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import ChoiceField from '../../ui/fields/ChoiceField.vue'
 import PushButton from '../../ui/fields/PushButton.vue'
@@ -166,7 +166,13 @@ async function keep(
           <p v-if="check.isSeen('fruitEndBlack')" class="soft check-small">
             {{ t('check.fruitEndBlack') }}
           </p>
-          <CheckCauses v-model="chosen" :diagnosis="diagnosis" :facts="facts" />
+          <CheckCauses
+            v-if="base"
+            v-model="chosen"
+            :diagnosis="diagnosis"
+            :facts="facts"
+            :crop="base.crop"
+          />
           <CheckDo v-if="chosen" :cause="chosen" :check="check" :is-kept="isKept" @keep="keep" />
         </template>
       </div>

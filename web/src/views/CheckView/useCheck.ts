@@ -12,7 +12,6 @@ import {
   type PotCheck,
   type QuestionInput,
   type RecordOf,
-  type SignId,
   type Symptom,
   type TestId,
 } from '@rimbo/core'
@@ -78,6 +77,18 @@ export function useCheck() {
     )
     struck.value = (record.struck ?? []) as readonly FactId[]
   }
+  const asked = route.query['record']
+  const record = garden.value?.records.find(({ id }) => id === asked)
+  if (record?.kind === 'check') {
+    chosenId.value = record.containerId
+    open(record)
+  }
+
+  // A check that was undone or deleted is one that can go on.
+  watch(garden, (here) => {
+    const id = read.value?.id
+    if (id !== undefined && !here?.records.some((one) => one.id === id)) read.value = undefined
+  })
   watch(
     () => container.value?.id,
     (_id, before) => {
@@ -86,22 +97,18 @@ export function useCheck() {
       plantingId.value = undefined
     },
   )
-  const asked = route.query['record']
-  const record = garden.value?.records.find(({ id }) => id === asked)
-  if (record?.kind === 'check') {
-    chosenId.value = record.containerId
-    open(record)
-  }
-
   const base = shallowRef<PotCheck>()
   const isLooking = ref(false)
   const failure = shallowRef<unknown>()
   let turn = 0
+  let lookedAt: string | undefined
   async function lookUp(): Promise<void> {
     const { value: here } = garden
     const id = container.value?.id
     const mine = ++turn
-    base.value = undefined
+    // What is known of this pot stays on screen until it is looked up anew.
+    if (id !== lookedAt) base.value = undefined
+    lookedAt = id
     if (!here || id === undefined) return
     isLooking.value = true
     try {
@@ -131,7 +138,7 @@ export function useCheck() {
         ...{ crop: pot.crop, variety: pot.variety, stage: pot.stage, month: pot.month },
         ...{ covered: pot.covered, outcomes: pot.outcomes, facts: facts.value },
         signs: seen.value.map(asGiven),
-        absent: absent.value as readonly SignId[],
+        absent: absent.value,
         unclear: unclear.value,
       }
     )

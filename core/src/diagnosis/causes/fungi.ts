@@ -1,30 +1,24 @@
 import type { CauseRow } from './cause'
 import { pepperCompendium, tomatoCompendium } from './sources'
+import { ANYWHERE, CLIMBS } from './where'
 
 /** Few on pepper: its compendium hardly names them. */
 const TOMATO_ONLY = { pepper: 0.04 }
-const CLIMBS = {
-  onLowestUp: 'always',
-  onOldLeaves: 'always',
-  onAllLeaves: 'sometimes',
-  onNewLeaves: 'rarely',
-} as const
-const ANYWHERE = {
-  onAllLeaves: 'often',
-  onOldLeaves: 'often',
-  onLowestUp: 'often',
-  onNewLeaves: 'sometimes',
-  onOneSide: 'sometimes',
-} as const
 
 /** Fungi, and what lives like them. */
 export const fungusCauses = {
   earlyBlight: {
     prior: 0.05,
     always: ['leafTarget'],
-    often: ['leafYellow', 'leafDrop', 'fruitSunkenRings'],
-    sometimes: ['stemBrownLesion', 'stemCollarRot'],
-    rarely: ['leafRustPustules', 'fruitDropped', 'stemCankerOpen', 'leafBrownEdges'],
+    often: ['leafYellow', 'leafDrop'],
+    sometimes: ['stemBrownLesion', 'fruitSunkenRings'],
+    rarely: [
+      'leafRustPustules',
+      'fruitDropped',
+      'stemCankerOpen',
+      'leafBrownEdges',
+      'stemCollarRot',
+    ],
     never: ['leafMouldBelow'],
     where: CLIMBS,
     crop: { pepper: 0.15 },
@@ -77,8 +71,14 @@ export const fungusCauses = {
   greyMould: {
     prior: 0.025,
     always: ['flowersGreyFuzz', 'stemGreyFuzz'],
-    often: ['fruitSpeckleHalo'],
-    sometimes: ['fruitSoftWet', 'stemBrownLesion', 'flowersDrop', 'leafTarget', 'leafBrownTips'],
+    sometimes: [
+      'fruitSoftWet',
+      'stemBrownLesion',
+      'flowersDrop',
+      'leafTarget',
+      'leafBrownTips',
+      'fruitSpeckleHalo',
+    ],
     rarely: ['leafWedgeYellow', 'stemCankerOpen', 'fruitDropped', 'flowersStuck'],
     where: {
       onOldLeaves: 'often',
@@ -142,7 +142,7 @@ export const fungusCauses = {
     from: pepperCompendium,
   },
   pythium: {
-    prior: 0.025,
+    prior: 0.03,
     always: ['rootsBrownSoft'],
     often: ['growthStalled', 'wiltWetMix', 'mixWetKnuckle'],
     sometimes: [
@@ -181,7 +181,7 @@ export const fungusCauses = {
     from: tomatoCompendium,
   },
   stemRot: {
-    prior: 0.008,
+    prior: 0.012,
     always: ['stemBrownLesion'],
     often: ['stemCollarRot', 'wiltDaily', 'stemCankerOpen', 'leafYellow'],
     sometimes: ['wiltSudden', 'fruitSoftWet', 'stemSnapped'],
@@ -193,7 +193,7 @@ export const fungusCauses = {
     from: tomatoCompendium,
   },
   anthracnose: {
-    prior: 0.02,
+    prior: 0.025,
     always: ['fruitSunkenRings'],
     sometimes: ['fruitSoftWet', 'fruitDropped'],
     rarely: ['leafTarget', 'leafSpotsGreyCentre', 'stemBrownLesion'],
@@ -226,136 +226,5 @@ export const fungusCauses = {
     where: ANYWHERE,
     crop: { pepper: 3, tomato: 0.2 },
     from: pepperCompendium,
-  },
-} as const satisfies Readonly<Record<string, CauseRow>>
-
-/** Bacteria, and viruses. */
-export const bacteriaAndVirusCauses = {
-  bacterialSpot: {
-    prior: 0.025,
-    always: ['leafSpotsTinyBlackHalo', 'fruitScabs'],
-    often: ['leafDrop', 'leafYellow'],
-    sometimes: ['leafHolesTiny', 'leafBrownEdges', 'leafTatters'],
-    rarely: [
-      'leafSpotsWaterDark',
-      'flowersDrop',
-      'stemBrownLesion',
-      'stemCankerOpen',
-      'leafTarget',
-    ],
-    never: ['leafSpotsGreyCentre'],
-    where: ANYWHERE,
-    crop: { pepper: 1.5 },
-    months: [5, 10],
-    from: pepperCompendium,
-  },
-  bacterialSpeck: {
-    prior: 0.03,
-    always: ['leafSpotsTinyBlackHalo'],
-    sometimes: ['leafYellow', 'fruitScabs', 'fruitSpeckleHalo'],
-    rarely: ['leafDrop', 'stemBrownLesion', 'leafBrownEdges', 'flowersDrop'],
-    where: ANYWHERE,
-    crop: { pepper: 0.03 },
-    from: tomatoCompendium,
-  },
-  bacterialCanker: {
-    prior: 0.01,
-    always: ['fruitSpeckleHalo', 'stemCankerOpen', 'leafBrownEdges'],
-    often: ['wiltOneSide', 'stemBrownInside'],
-    sometimes: ['wiltDaily', 'leafYellowEdges', 'growthStalled', 'stemBrownLesion'],
-    rarely: ['leafSpotsTinyBlackHalo', 'wiltMiddayOnly', 'stemSlimeInWater'],
-    never: ['mixWhiteCrust', 'flowersGreyFuzz', 'stemGreyFuzz'],
-    where: {
-      onOneSide: 'often',
-      onLowestUp: 'always',
-      onOldLeaves: 'always',
-      onAllLeaves: 'sometimes',
-      onNewLeaves: 'never',
-    },
-    crop: { pepper: 0.3 },
-    from: tomatoCompendium,
-  },
-  bacterialWilt: {
-    prior: 0.008,
-    always: ['wiltSudden', 'stemSlimeInWater'],
-    often: ['stemBrownInside', 'wiltDaily', 'wiltWetMix'],
-    sometimes: ['wiltMiddayOnly', 'stemBumps'],
-    rarely: ['growthStalled', 'leafCupDown', 'wiltOneSide'],
-    never: ['leafYellow', 'leafWedgeYellow', 'stemWhiteFan', 'stemCollarRot'],
-    where: ANYWHERE,
-    months: [5, 10],
-    from: tomatoCompendium,
-  },
-  softRot: {
-    prior: 0.02,
-    always: ['fruitSoftWet'],
-    sometimes: ['fruitDropped', 'stemBrownInside', 'stemBrownLesion', 'wiltSudden'],
-    rarely: ['wiltDaily', 'stemSlimeInWater', 'stemCankerOpen', 'fruitHoleRound'],
-    from: tomatoCompendium,
-  },
-  pithNecrosis: {
-    prior: 0.006,
-    always: ['stemBrownInside'],
-    often: ['stemBrownLesion', 'stemBumps'],
-    sometimes: ['wiltDaily', 'wiltSudden', 'leafYellow', 'leafDarkLush', 'wiltMiddayOnly'],
-    rarely: ['stemCankerOpen', 'stemSnapped', 'stemCollarRot'],
-    never: ['stemSlimeInWater', 'leafWedgeYellow', 'wiltOneSide'],
-    where: { onNewLeaves: 'often', onAllLeaves: 'often', onOldLeaves: 'sometimes' },
-    crop: { pepper: 0.3 },
-    stage: { seedling: 0.1, young: 0.5, fruiting: 1.5 },
-    from: tomatoCompendium,
-  },
-  mosaicVirus: {
-    prior: 0.015,
-    always: ['leafMosaic'],
-    often: ['leafStrap', 'leafPucker', 'growthStalled'],
-    sometimes: ['fruitBlotchy', 'fruitRingPatterns', 'fruitSmall', 'fruitScarred'],
-    rarely: ['leafPale', 'leafYellow', 'leafDrop', 'leafCurlUpNew', 'fruitNone', 'leafTarget'],
-    where: { onNewLeaves: 'always', onAllLeaves: 'often', onOldLeaves: 'rarely' },
-    from: tomatoCompendium,
-  },
-  spottedWiltVirus: {
-    prior: 0.01,
-    always: ['fruitRingPatterns', 'leafBronze'],
-    often: ['growthStalled', 'seenThrips', 'leafTarget'],
-    sometimes: [
-      'wiltOneSide',
-      'stemBrownLesion',
-      'leafBrownTips',
-      'leafCupDown',
-      'leafYellow',
-      'leafMosaic',
-    ],
-    rarely: [
-      'leafPurple',
-      'leafDrop',
-      'leafStrap',
-      'fruitSmall',
-      'stemBronze',
-      'leafSpotsGreyCentre',
-    ],
-    where: {
-      onNewLeaves: 'always',
-      onAllLeaves: 'sometimes',
-      onOneSide: 'sometimes',
-      onOldLeaves: 'rarely',
-      onLowestUp: 'never',
-    },
-    from: tomatoCompendium,
-  },
-  leafCurlVirus: {
-    prior: 0.01,
-    always: ['leafSmallYellowCup', 'growthStalled'],
-    often: ['leafCurlUpNew', 'leafYellowEdges', 'flowersDrop', 'seenWhitefly', 'fruitNone'],
-    sometimes: ['leafPucker', 'leafYellowBetweenVeins', 'leafRollUp', 'leafPale', 'fruitSmall'],
-    rarely: ['leafMosaic', 'manyPlantsAtOnce', 'leafPurple'],
-    where: {
-      onNewLeaves: 'always',
-      onAllLeaves: 'sometimes',
-      onOldLeaves: 'never',
-      onLowestUp: 'never',
-    },
-    crop: { pepper: 0.4 },
-    from: tomatoCompendium,
   },
 } as const satisfies Readonly<Record<string, CauseRow>>
