@@ -51,7 +51,10 @@ module.exports = {
       comment:
         'Jobs gather what is due of every room, the walk goes through it, the start tells of both, and a check asks what a pot was given.',
       severity: 'error',
-      from: { path: '^core/src/season/(?!walk/|jobs/|start/|diagnosis/)([^/]+)/', pathNot: '\\.test\\.ts$' },
+      from: {
+        path: '^core/src/season/(?!walk/|jobs/|start/|diagnosis/)([^/]+)/',
+        pathNot: '\\.test\\.ts$',
+      },
       to: {
         path: '^core/src/season/',
         pathNot: ['^core/src/season/$1/', '^core/src/season/course/'],
