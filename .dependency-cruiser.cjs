@@ -10,6 +10,7 @@ const order = [
   'water',
   'feed',
   'diagnosis',
+  'harvest',
   'garden',
   'season',
 ]
@@ -97,7 +98,7 @@ module.exports = {
       to: {
         path: 'node_modules/',
         pathNot:
-          'node_modules/(zod|papaparse|suncalc|d3-array|d3-polygon|d3-random|ml-levenberg-marquardt|ml-matrix|ical-generator|@types/papaparse|@types/d3-array|@types/d3-polygon|@types/d3-random)/',
+          'node_modules/(zod|papaparse|suncalc|d3-array|d3-polygon|d3-random|ml-levenberg-marquardt|ml-matrix|ical-generator|jstat|@types/papaparse|@types/d3-array|@types/d3-polygon|@types/d3-random)/',
       },
     },
     {

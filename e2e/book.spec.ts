@@ -90,3 +90,17 @@ test('the demo is left for a garden of one’s own, and found again', async ({ p
   await choose(page, 'Open', 'Third floor, Port Maren')
   await expect(page.getByText('Demo garden, all invented')).toBeVisible()
 })
+
+test('the harvest adds up beside what was expected, by variety, week and pot', async ({ page }) => {
+  await open(page, 'book')
+  await page.getByRole('button', { name: 'Harvest', exact: true }).click()
+  const harvest = page.locator('.book-harvest')
+  await expect(harvest).toContainText('6.34\u00a0kg picked')
+  await choose(page, 'Season', '2025')
+  await expect(harvest).toContainText('5.5\u00a0kg picked')
+  await expect(page.locator('[data-harvest=blackCherry]')).toContainText('210')
+  await page.getByRole('button', { name: 'Pot', exact: true }).click()
+  await expect(page.locator('[data-harvest=s2]')).toContainText('2.9\u00a0kg')
+  await page.getByRole('button', { name: 'Week', exact: true }).click()
+  await expect(page.locator('[data-harvest]').first()).toContainText('week of')
+})

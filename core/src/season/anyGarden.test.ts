@@ -194,6 +194,12 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
 
   checkOf: ({ garden }) => garden.containers.forEach(({ id }) => season.checkOf(garden, id, NOW)),
   checkOutcomes: ({ garden }) => season.checkOutcomes(garden),
+  harvestSummary: ({ garden }) =>
+    season.harvestSides.forEach((by) =>
+      expect(notNumbers(season.harvestSummary(garden, { by }))).toEqual([]),
+    ),
+  learnedFruitMass: ({ garden }) =>
+    garden.varieties.forEach((one) => season.learnedFruitMass(one, [])),
   factsFrom: ({ garden }) =>
     garden.containers.forEach(({ id }) =>
       expect(notNumbers(season.factsFrom(garden, id, NOW))).toEqual([]),

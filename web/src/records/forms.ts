@@ -99,6 +99,7 @@ export const recordForms: readonly RecordForm[] = [
     fields: [
       { field: 'count', label: 'count', as: 'count', max: 10_000, isOptional: true },
       optional(quantity('massG', 'mass', 'mass')),
+      optional(quantity('wasteG', 'waste', 'mass')),
     ],
   },
   {

@@ -13,7 +13,7 @@ import {
 
 /** What is known where something is to be done. */
 export interface ActionContext {
-  readonly crop: 'tomato' | 'pepper'
+  readonly crop?: 'tomato' | 'pepper'
   /** Products on the shelf with what their own label says, in the gardener's words. */
   readonly labels?: readonly { readonly name: string; readonly text: string }[]
   /** What the used mix would be good for, with this cause as its past. */
@@ -88,7 +88,7 @@ function ending({ plant, trouble }: CausePlan, { mix }: ActionContext): readonly
  *
  * @example actionsFor('saltBurn', { crop: 'tomato' })[0].id // => 'stopFeeding'
  */
-export function actionsFor(cause: CauseId, context: ActionContext): readonly Action[] {
+export function actionsFor(cause: CauseId, context: ActionContext = {}): readonly Action[] {
   const plan = causePlans[cause]
   const actions = plan.actions.map((id) => action(id, context))
   return [

@@ -26,6 +26,12 @@ describe('the demo’s black-bottomed fruit', () => {
     const { causes } = diagnose({ ...check, signs: ['fruitEndBlack'] })
     expect(causes[0]!.cause).toBe('unevenWater')
     expect(causes[0]!.for.map(({ fact }) => fact)).toContain('shortHours14d')
+    // Its dry days are those on which the demo's gardener skipped it.
+    const skipped = demo.records
+      .filter((one) => one.kind === 'skipWater')
+      .map(({ at }) => at.slice(0, 10))
+    const { from, to } = check.dates.shortHours14d!
+    expect(skipped.every((date) => from <= date && date <= to)).toBe(true)
     const { facts: _own, ...blind } = check
     const without = diagnose({ ...blind, signs: ['fruitEndBlack'] }).causes
     expect(causes[0]!.share).toBeGreaterThan(

@@ -1,6 +1,7 @@
 import { max, sum } from 'd3-array'
-import { isCause, type CauseId, type CheckStage, type Facts } from '../../diagnosis'
+import { isCause, type CauseId, type CheckStage, type FactId, type Facts } from '../../diagnosis'
 import type { Garden } from '../../garden'
+import { reservoirReach } from '../../mix'
 import { growthOn, type Stage, type Variety } from '../../plant'
 import { dayOf, daysBetween, own } from '../../units'
 import { HOURS_A_DAY } from '../../weather'
@@ -9,10 +10,12 @@ import {
   sorted,
   stretchOn,
   type GardenCourse,
+  type MixToday,
   type PotBase,
   type PotCourse,
 } from '../course'
 import { mixSeasonsOf } from '../mix'
+import { factDates, type FactDates } from './factDates'
 import { feedFacts } from './feedFacts'
 import { waterFacts } from './waterFacts'
 import { weatherFacts } from './weatherFacts'
@@ -27,6 +30,8 @@ export interface PotCheck {
   readonly month: number
   readonly covered: boolean
   readonly facts: Facts
+  /** The days of those that have days. */
+  readonly dates: Readonly<Partial<Record<FactId, FactDates>>>
   /** How earlier checks in this garden turned out. */
   readonly outcomes: Readonly<Partial<Record<CauseId, number>>>
 }
@@ -68,6 +73,13 @@ const rootRoomShare = ({ volumes, plantings }: PotBase): number | undefined => {
   return wanted > 0 ? volumes.fillVolumeL / wanted : undefined
 }
 
+/** Air of the drained mix, as far as no reservoir below keeps it wet. */
+function airShareOf({ container }: PotBase, mix: MixToday): number {
+  const reach = reservoirReach(container, mix)
+  const wetShare = reach ? Math.min(1, reach.wetToMm / Math.max(1, container.fillMm)) : 0
+  return mix.drained.airSpace * (1 - wetShare)
+}
+
 /** Whether others had trouble in these days; nothing is said of a garden where nobody looked. */
 function neighboursSame(garden: Garden, containerId: string, today: string): Facts {
   const others = garden.records.filter(
@@ -99,6 +111,10 @@ const standingIn = ({ pot, course }: { pot: PotCourse; course: GardenCourse }) =
     .sort((one, other) => other.course.standsFrom - one.course.standsFrom)
 }
 
+/** Day of the course on which the youngest of them came in. */
+const plantedOnIn = (found: { pot: PotCourse; course: GardenCourse }): number | undefined =>
+  max(standingIn(found), (plant) => plant.course.standsFrom)
+
 /** How a garden’s checks turned out, each cause as often as it was it. */
 export function checkOutcomes({ records }: Garden): Readonly<Partial<Record<CauseId, number>>> {
   const outcomes: Partial<Record<CauseId, number>> = {}
@@ -127,7 +143,7 @@ export function factsFrom(garden: Garden, containerId: string, now: string): Fac
   const hour = Math.min(pot.weather.length * HOURS_A_DAY, pot.ofWater.nowHour)
   const { base } = stretchOn(pot.stretches, Math.max(0, hour))
   const day = daysBetween(course.from, today)
-  const plantedOn = max(standingIn(found), (plant) => plant.course.standsFrom)
+  const plantedOn = plantedOnIn(found)
   const room = rootRoomShare(base)
   const records = sorted(garden.records).byContainer.get(containerId) ?? []
   return {
@@ -136,7 +152,7 @@ export function factsFrom(garden: Garden, containerId: string, now: string): Fac
       ...waterFacts(pot, plantedOn),
     }),
     ...feedFacts(course, pot, base, records),
-    ...(base.mix && { airShare: { value: base.mix.drained.airSpace, isMeasured: false } }),
+    ...(base.mix && { airShare: { value: airShareOf(base, base.mix), isMeasured: false } }),
     ...(room !== undefined && { rootRoomShare: { value: room, isMeasured: false } }),
     mixSeasons: mixSeasonsOf(garden, pot.container, today),
     ...weatherFacts(knownDays(course, pot, WEEK), knownDays(course, pot, FORTNIGHT), base),
@@ -171,6 +187,12 @@ export function checkOf(
     month: garden.place.latitudeDeg >= 0 ? month : ((month + 5) % 12) + 1,
     covered: base.state.isIndoors || base.state.cover !== 'none' || base.shelter.rainShare < 0.1,
     facts: factsFrom(garden, containerId, now),
+    dates: factDates(
+      course,
+      pot,
+      plantedOnIn(found),
+      sorted(garden.records).byContainer.get(containerId) ?? [],
+    ),
     outcomes: checkOutcomes(garden),
   }
 }

@@ -9,10 +9,29 @@ const WATER_DAYS = 14
 const SHORT_BELOW = 0.95
 const SWING_SHARE = 0.25
 
+/** First hour that counts: of the last days, since it was planted. */
+const firstHour = ({ ofWater }: PotCourse, plantedOn: number) =>
+  Math.max(0, plantedOn * HOURS_A_DAY, ofWater.nowHour - WATER_DAYS * HOURS_A_DAY)
+
+/** The first and the last day of the course on which it was short by day; undefined where it was on none. */
+export function shortDays(
+  pot: PotCourse,
+  plantedOn: number,
+): { readonly first: number; readonly last: number } | undefined {
+  const { run, weather, nowHour } = pot.ofWater
+  let [first, last] = [-1, -1]
+  for (let hour = firstHour(pot, plantedOn); hour < nowHour; hour++) {
+    if (weather.referenceMm[hour]! <= DAYLIGHT_MM || run.hadShare[hour]! >= SHORT_BELOW) continue
+    last = Math.floor(hour / HOURS_A_DAY)
+    if (first < 0) first = last
+  }
+  return first < 0 ? undefined : { first, last }
+}
+
 /** How wet and how dry the pot was, by its water hour by hour. */
-export function waterFacts({ ofWater }: PotCourse, plantedOn: number): Facts {
-  const { run, weather, nowHour, learned } = ofWater
-  const from = Math.max(0, plantedOn * HOURS_A_DAY, nowHour - WATER_DAYS * HOURS_A_DAY)
+export function waterFacts(pot: PotCourse, plantedOn: number): Facts {
+  const { run, weather, nowHour, learned } = pot.ofWater
+  const from = firstHour(pot, plantedOn)
   if (from >= nowHour) return {}
   let [shortH, wiltH, swings] = [0, 0, 0]
   let wasShort = false

@@ -26,7 +26,7 @@ const fact: { readonly [F in FactId]: string } = {
   dliMol: 'Light {value} mol/m² a day',
   windy: 'Windy days: {value}',
   rootRoomShare: 'Pot gives {value} of the room its roots would fill',
-  mixSeasons: 'Mix in its {value}. season',
+  mixSeasons: 'Season {value} of this mix',
   neighboursSame: 'Trouble in other pots in the same days: {value}',
 }
 
@@ -39,13 +39,13 @@ export const checkViewWords = {
   onLeaves: 'On which leaves?',
   anyLeaves: 'not sure',
   signsOf: 'What do you see?',
-  signCount: '{count} chosen',
   seen: 'What is known',
   said: 'You see',
   notSeen: 'Not seen',
   byPot: 'The pot’s own record',
   measured: 'recorded',
   reckoned: 'reckoned',
+  days: '{from} to {to}',
   strike: 'Leave out: {what}',
   takeBack: 'Count it again: {what}',
   remove: 'Take off: {what}',
@@ -65,7 +65,6 @@ export const checkViewWords = {
   for: 'For it',
   against: 'Against it',
   more: 'More causes',
-  why: 'Why, and what to do',
   less: 'Less',
   chosen: 'What to do',
   together: 'Causes can be at work together, so these need not add up to 100 %.',
@@ -83,7 +82,6 @@ export const checkViewWords = {
     outcomes: 'how earlier checks here turned out',
   },
   absent: 'not: {sign}',
-  change: 'It would change its mind most by: {ask}',
   fruitEndBlack:
     'A black end has several causes, in this order as a rule: uneven water, drought, salt, roots short of air, pH, calcium really short, fast growth on ammonium.',
   question: 'Most useful now',
@@ -92,7 +90,6 @@ export const checkViewWords = {
   others: '{count} more that say little here',
   yes: 'Yes',
   no: 'No',
-  neither: 'Neither',
   nothingOfIt: 'None of these',
   unclear: 'I can’t tell',
   noQuestion: 'Nothing more that you could look for would change much.',
@@ -104,7 +101,6 @@ export const checkViewWords = {
   product: 'If that is not enough',
   avoid: 'Do not',
   after: 'And after',
-  asJob: 'As a job for today',
   better: 'It should look better by {date}: {by}.',
   betterNone: 'Leave it: {by}.',
   lookAgain: 'Look again: {cause}?',
@@ -122,7 +118,6 @@ export const checkViewWords = {
   reckoning: 'Reckoning …',
   fact,
   flag: { yes: 'yes', no: 'no' },
-  drawing: 'A plant in its pot. Choose a part of it.',
   caution:
     'A reckoning from what you see and what the pot’s record knows, not an oracle. Labels, local rules and your plant clinic come first.',
 }

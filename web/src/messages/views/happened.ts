@@ -46,6 +46,7 @@ export const happenedWords = {
     salt: 'Salt, dS/m in the saturated extract',
     count: 'How many',
     mass: 'Weight',
+    waste: 'Of it spoiled',
     text: 'Text on the label',
     product: 'What was sprayed',
     intervalDays: 'Days until picking, by its label',

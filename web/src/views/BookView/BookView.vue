@@ -16,6 +16,7 @@ import {
 import { downloadText, fileStem } from '../../data/files'
 import { useGardenStore } from '../../stores/garden'
 import ChoiceField from '../../ui/fields/ChoiceField.vue'
+import SwitchButtons from '../../ui/fields/SwitchButtons.vue'
 import { useFaultText } from '../../ui/words/faults'
 import { useFormat } from '../../ui/words/format'
 import { useRecordWords } from '../../ui/words/recordWords'
@@ -24,6 +25,7 @@ import RecordHere from '../../records/RecordHere.vue'
 import { useTodayStore } from '../../stores/today'
 import { lazily } from '../../loading'
 
+const BookHarvest = lazily(() => import('./BookHarvest.vue'))
 const CloseSeason = lazily(() => import('./CloseSeason.vue'))
 
 const store = useGardenStore()
@@ -51,6 +53,10 @@ const seasonOptions = computed(() => [
 ])
 const current = computed(() =>
   seasons.value.find(({ from, to }) => todayDate.value >= from && todayDate.value <= to),
+)
+const shownPart = ref<'records' | 'harvest' | undefined>('records')
+const parts = computed(() =>
+  (['records', 'harvest'] as const).map((value) => ({ value, label: t(`book.part.${value}`) })),
 )
 const isClosing = ref(false)
 /** Records that cannot have been so beside the others: a file may bring them. */
@@ -110,13 +116,16 @@ function exportCsv(): void {
   <div v-if="garden" class="view book-view">
     <div class="row book-head">
       <h1>{{ t('book.title') }}</h1>
+      <SwitchButtons v-model="shownPart" :options="parts" :label="t('book.parts')" />
       <ChoiceField
+        v-if="shownPart === 'records'"
         v-model="container"
         :label="t('book.pot')"
         :options="containerOptions"
         @update:model-value="page = 1"
       />
       <ChoiceField
+        v-if="shownPart === 'records'"
         v-model="kind"
         :label="t('book.kind')"
         :options="kindOptions"
@@ -149,7 +158,10 @@ function exportCsv(): void {
     <p v-if="wrong.size" role="status" class="strong">
       {{ t('book.wrong', { n: wrong.size }, wrong.size) }}
     </p>
-    <div class="panel sheet book-sheet">
+    <div v-if="shownPart === 'harvest'" class="panel sheet book-sheet">
+      <BookHarvest :garden="garden" :season="unless(season)" />
+    </div>
+    <div v-else class="panel sheet book-sheet">
       <table v-if="shown.length">
         <caption class="visually-hidden">
           {{
@@ -202,7 +214,7 @@ function exportCsv(): void {
       <p v-else>{{ t('book.empty') }}</p>
     </div>
     <el-pagination
-      v-if="found.length > PAGE"
+      v-if="shownPart === 'records' && found.length > PAGE"
       v-model:current-page="page"
       :page-size="PAGE"
       :total="found.length"
@@ -227,7 +239,8 @@ function exportCsv(): void {
 .book-head .field {
   width: 190px;
 }
-.book-head > .push-button {
+.book-head > .push-button,
+.book-head > .row {
   margin-bottom: 8px;
 }
 .book-sheet {

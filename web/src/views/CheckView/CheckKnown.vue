@@ -2,8 +2,9 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { Close, RefreshLeft } from '@element-plus/icons-vue'
-import { readFact, type FactId, type Facts, type Symptom } from '@rimbo/core'
+import { own, readFact, type FactDates, type FactId, type Facts, type Symptom } from '@rimbo/core'
 import PushButton from '../../ui/fields/PushButton.vue'
+import { useFormat } from '../../ui/words/format'
 import { useCheckWords } from './useCheckWords'
 import type { Seen } from './useCheck'
 
@@ -12,6 +13,7 @@ const props = defineProps<{
   seen: readonly Seen[]
   absent: readonly Symptom[]
   facts: Facts
+  dates: Readonly<Partial<Record<FactId, FactDates>>>
   struck: readonly FactId[]
   /** Facts that moved one of the likely causes: they stand first, the others folded. */
   telling: readonly FactId[]
@@ -21,11 +23,20 @@ const emit = defineEmits<{
   strike: [fact: FactId]
 }>()
 const { t } = useI18n()
+const { day } = useFormat()
 const { signWords, factWords } = useCheckWords()
 
+const dayWords = (date: string) => day(date, { day: 'numeric', month: 'short' })
+const whenOf = (fact: FactId): string => {
+  const dates = own(props.dates, fact)
+  if (!dates) return ''
+  return dates.from === dates.to
+    ? dayWords(dates.from)
+    : t('check.days', { from: dayWords(dates.from), to: dayWords(dates.to) })
+}
 const rowOf = (fact: FactId) => ({
   fact,
-  words: factWords(fact, props.facts),
+  words: [factWords(fact, props.facts), whenOf(fact)].filter(Boolean).join(', '),
   isMeasured: readFact(props.facts[fact]!).isMeasured,
   isStruck: props.struck.includes(fact),
 })

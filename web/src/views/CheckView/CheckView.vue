@@ -137,6 +137,7 @@ async function keep(
           :seen="seen"
           :absent="absent"
           :facts="base.facts"
+          :dates="base.dates"
           :struck="struck"
           :telling="telling"
           @settle="check.settle"

@@ -1,0 +1,11 @@
+/** Of the distributions of jstat, those that are used. */
+declare module 'jstat' {
+  interface Quantiles<A extends readonly number[]> {
+    inv(p: number, ...of: A): number
+  }
+  const jstat: {
+    readonly studentt: Quantiles<[degreesOfFreedom: number]>
+    readonly centralF: Quantiles<[numerator: number, denominator: number]>
+  }
+  export default jstat
+}

@@ -1,0 +1,8 @@
+export {
+  compareTrial,
+  planTrial,
+  trialMethods,
+  type TrialComparison,
+  type TrialInput,
+  type TrialMethod,
+} from './trial'
