@@ -31,19 +31,22 @@ const by = ref<HarvestSide | undefined>('variety')
 const sides = computed(() =>
   harvestSides.map((value) => ({ value, label: t(`harvest.by.${value}`) })),
 )
-const rows = shallowRef<readonly HarvestRow[]>()
+/** What is shown, and by what it was added up: the choice runs ahead of it. */
+const shown = shallowRef<{ readonly by: HarvestSide; readonly rows: readonly HarvestRow[] }>()
+const rows = computed(() => shown.value?.rows)
 const failure = shallowRef<unknown>()
 let turn = 0
 watch(
   [() => props.garden, () => props.season, by],
   async ([garden, season, side]) => {
     const mine = ++turn
+    const asked = side ?? 'variety'
     try {
       const found = await load(() =>
-        worker.ask((work) => work.summary(toRaw(garden), side ?? 'variety', season)),
+        worker.ask((work) => work.summary(toRaw(garden), asked, season)),
       )
       if (mine !== turn) return
-      rows.value = found
+      shown.value = { by: asked, rows: found }
       failure.value = undefined
     } catch (error) {
       if (mine === turn) failure.value = error
@@ -57,11 +60,12 @@ const mostKg = computed(() =>
 )
 const totalKg = computed(() => (rows.value ?? []).reduce((sum, row) => sum + row.massKg, 0))
 function nameOf(key: string): string {
+  const side = shown.value?.by
   if (key === '') return t('harvest.unknown')
-  if (by.value === 'week')
+  if (side === 'week')
     return t('harvest.week', { date: day(key, { day: 'numeric', month: 'short' }) })
-  if (by.value === 'crop') return t(`crop.${key}`)
-  if (by.value === 'container') {
+  if (side === 'crop') return t(`crop.${key}`)
+  if (side === 'container') {
     const pot = props.garden.containers.find(({ id }) => id === key)
     return pot ? `${pot.code} · ${pot.name}` : t('book.potGone')
   }
@@ -93,7 +97,7 @@ const expectedWords = ({ expectedKg }: HarvestRow) =>
         </caption>
         <thead>
           <tr>
-            <th>{{ t(`harvest.by.${by}`) }}</th>
+            <th>{{ t(`harvest.by.${shown?.by}`) }}</th>
             <th class="number">{{ t('harvest.real') }}</th>
             <th class="number">{{ t('harvest.fruits') }}</th>
             <th class="harvest-wide">{{ t('harvest.beside') }}</th>
