@@ -33,8 +33,8 @@ test('from the round by thumb: three signs and a knuckle, a cause, a job for ton
   await page.locator('.check-jump').click()
   await expect(page.getByText(/It should look better by .* \d+/)).toBeVisible()
   await clean(page)
-  await page.getByRole('button', { name: /^Keep this check and \d jobs?$/ }).click()
-  await expect(page.getByText('It stands in the Book')).toBeVisible()
+  await page.getByRole('button', { name: /^Save this check and \d jobs?$/ }).click()
+  await expect(page.getByText('It is in the Book')).toBeVisible()
 
   // The job stands on today's round at this pot, the check in the Book, and can be read again.
   await openRoundAt(page, 'F2')

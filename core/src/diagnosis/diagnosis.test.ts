@@ -181,6 +181,16 @@ describe('evidence', () => {
     const first = causes.slice(0, 2).map(({ cause }) => cause)
     expect([...first].sort()).toEqual(['aphids', 'magnesiumShort'])
   })
+  test('the same sign on old and on new leaves is two troubles', () => {
+    const told = diagnose({
+      crop: 'tomato',
+      signs: [
+        { sign: 'leafYellowBetweenVeins', where: 'onOldLeaves' },
+        { sign: 'leafYellowBetweenVeins', where: 'onNewLeaves' },
+      ],
+    }).causes.slice(0, 2)
+    expect(told.map(({ cause }) => cause).sort()).toEqual(['ironShort', 'magnesiumShort'])
+  })
   test('what earlier checks turned out to be shifts the odds', () => {
     const input = { crop: 'tomato' as const, signs: ['leafHolesLarge' as const] }
     const usual = shareOf(input, 'slugs')

@@ -13,6 +13,7 @@ import type { GivenSign } from './given'
 import type { Finding, Network } from './network'
 import {
   isPlace,
+  leafPlaces,
   leakOf,
   signPartOf,
   symptoms,
@@ -36,11 +37,11 @@ export interface CheckInput {
   readonly outcomes?: Readonly<Partial<Record<CauseId, number>>>
 }
 
-/** A sign as it counts: once, with every place that qualifies it. */
+/** A sign as it counts, with the places that qualify it. */
 export interface SeenSign {
   readonly sign: Symptom
   readonly places: readonly LeafPlace[]
-  /** Leaf signs that share a bare place: its weight is divided among them. */
+  /** Signs that share a bare place: its weight is divided among them. */
   readonly shared: number
 }
 
@@ -48,24 +49,22 @@ const signOf = (given: GivenSign): SignId => (typeof given === 'string' ? given 
 const takesPlace = (sign: Symptom, place: LeafPlace): boolean =>
   signPartOf(sign) === 'leaf' || (place === 'onSunnySide' && signPartOf(sign) === 'fruit')
 
-/** The signs of an input in the order of the vocabulary, each once, with its places. */
+/**
+ * The signs of an input in the order of the vocabulary, each once, with its bare
+ * places; one that was told of several leaves by itself counts once for each.
+ */
 export function seenSigns({ signs }: CheckInput): readonly SeenSign[] {
   const given = new Set(signs.map(signOf))
-  const bare = signs.filter((sign): sign is LeafPlace => typeof sign === 'string' && isPlace(sign))
+  const bare = leafPlaces.filter((place) => given.has(place))
   const present = symptoms.filter((sign) => given.has(sign))
-  return present.map((sign) => {
-    const own = signs.flatMap((each) =>
-      typeof each === 'object' && each.sign === sign ? [each.where] : [],
-    )
-    const bareHere = bare.filter((place) => takesPlace(sign, place))
-    const isOwn = own.length > 0
-    return {
-      sign,
-      places: [...new Set(isOwn ? own : bareHere)].sort(),
-      shared: isOwn
-        ? 1
-        : present.filter((other) => bareHere.some((place) => takesPlace(other, place))).length || 1,
-    }
+  const isOfSign = (sign: Symptom, place: LeafPlace) =>
+    signs.some((each) => typeof each === 'object' && each.sign === sign && each.where === place)
+  return present.flatMap((sign): SeenSign[] => {
+    const own = leafPlaces.filter((place) => isOfSign(sign, place))
+    if (own.length > 0) return own.map((place) => ({ sign, places: [place], shared: 1 }))
+    const places = bare.filter((place) => takesPlace(sign, place))
+    const sharing = present.filter((other) => places.some((place) => takesPlace(other, place)))
+    return [{ sign, places, shared: Math.max(1, sharing.length) }]
   })
 }
 

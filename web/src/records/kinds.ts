@@ -126,7 +126,7 @@ export const kindsShown: { readonly [K in RecordKind]: KindShown<K> } = {
     mark: 'trouble',
   },
   check: {
-    words: { name: 'Checked', onString: 'checked', recorded: '{code}: check kept.' },
+    words: { name: 'Checked', onString: 'checked', recorded: '{code}: check saved.' },
     told: ({ cause, outcome }, { t }) =>
       [
         cause && t('happened.likely', { cause: t(`cause.${cause}`) }),

@@ -119,7 +119,7 @@ export const actionWords: { readonly [A in Action['id']]: readonly [what: string
     'Leaves cannot pass it on to fruit; water has to carry it there.',
   ],
   noFeedNow: ['No feed now', 'Hurt roots burn.'],
-  noWaterNow: ['No water although it wilts', 'It wilts for want of air.'],
+  noWaterNow: ['No water although it wilts', 'It wilts for lack of air.'],
   noSprayForThis: ['No spray', 'Nothing here is a disease or a pest that it would reach.'],
   noNitrogen: ['No more nitrogen', 'No lawn feed, no fresh manure.'],
   noWorkWhenWet: ['Do not touch it while it is wet', 'Hands and blades carry it on.'],

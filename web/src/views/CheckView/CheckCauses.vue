@@ -38,7 +38,7 @@ const shown = computed(() => suspects.value.slice(0, isLong.value ? undefined : 
 const isHarmless = (cause: CauseId) => harmless.includes(cause)
 const firstOf = (cause: CauseId) =>
   t('check.firstOf', {
-    what: t(`check.action.${actionsFor(cause, { crop: props.crop })[0]!.id}`).toLowerCase(),
+    what: t(`check.action.${actionsFor(cause, { crop: props.crop })[0]!.id}`),
   })
 const linesOf = (side: WeighedCause['for']) =>
   side
