@@ -126,12 +126,16 @@ function number({
   const min = Math.max(-1e6, least + (isAbove ? step : 0))
   const max = Math.max(min, Math.min(1e6, most - (isBelow ? step : 0)))
   const usual = Math.min(max, min + 30)
-  if (isWhole) return fc.oneof(fc.constantFrom(min, max), fc.integer({ min, max: usual }))
-  return fc.oneof(
-    { weight: 1, arbitrary: fc.constantFrom(min, max) },
-    { weight: 3, arbitrary: fc.double({ min, max, noNaN: true }) },
-    { weight: 3, arbitrary: fc.double({ min, max: usual, noNaN: true }) },
-  )
+  // A file knows no negative nothing.
+  const told = (value: number) => (value === 0 ? 0 : value)
+  if (isWhole) return fc.oneof(fc.constantFrom(min, max), fc.integer({ min, max: usual })).map(told)
+  return fc
+    .oneof(
+      { weight: 1, arbitrary: fc.constantFrom(min, max) },
+      { weight: 3, arbitrary: fc.double({ min, max, noNaN: true }) },
+      { weight: 3, arbitrary: fc.double({ min, max: usual, noNaN: true }) },
+    )
+    .map(told)
 }
 
 function object(shape: Readonly<Record<string, z.ZodType>>): fc.Arbitrary<object> {
@@ -180,6 +184,8 @@ export function valueOf(schema: z.ZodType): fc.Arbitrary<unknown> {
       return fc.dictionary(fc.constantFrom(...hostileIds), valueOf(def.valueType!), { maxKeys: 3 })
     case 'optional':
       return fc.option(valueOf(def.innerType!), { nil: undefined })
+    case 'unknown':
+      return fc.constantFrom(...texts, 3, true, ['a', 1])
     default:
       throw new Error(`No values are made for a schema of type ${def.type}`)
   }

@@ -118,6 +118,11 @@ export const router = createRouter({
       component: fetched(() => import('./views/DaysView/PotLabels.vue')),
     },
     {
+      path: '/book/report',
+      name: 'report',
+      component: fetched(() => import('./views/BookView/BookReport.vue')),
+    },
+    {
       path: '/start',
       name: 'start',
       component: fetched(() => import('./views/StartView/StartView.vue')),

@@ -116,6 +116,8 @@ export function rootZonePeakC(container: Container, day: HeatDay): RootZoneHeat 
   const lengthM = fillVolumeL / 1000 / (wallM2 + surfaceM2)
   const toMiddle = 1 / (1 / film + lengthM / CONDUCTIVITY)
   const middleLagS = (HEAT_CAPACITY * lengthM) / toMiddle
+  /** How near a step brings it: by its exponential, which no thin pot can overshoot. */
+  const nears = -Math.expm1(-STEP_S / middleLagS)
   const toShell = 1 / (1 / film + SHELL_M / 2 / CONDUCTIVITY)
   const inward = CONDUCTIVITY / Math.max(lengthM, SHELL_M)
 
@@ -129,7 +131,7 @@ export function rootZonePeakC(container: Container, day: HeatDay): RootZoneHeat 
     const onSideK = bestExcessK * sunShare(Math.min(day.sunHours, ONE_SIDE_H), hour) * aboveShare
     const onAllK = bestExcessK * sunShare(day.sunHours, hour) * aboveShare * MEAN_LIT_SHARE
     const meanOutsideC = air + onAllK
-    middleC += ((meanOutsideC - middleC) * STEP_S) / middleLagS
+    middleC += (meanOutsideC - middleC) * nears
     const flow = toShell * (air + onSideK - wallC) + inward * (middleC - wallC)
     wallC += (flow * STEP_S) / (HEAT_CAPACITY * SHELL_M)
     if (step < 2 * STEPS) continue

@@ -20,6 +20,7 @@ export { liftingCaution, liftingProvenance, type LiftingCaution } from './liftin
 export { parseDiameter } from './tape'
 export { partSchemas, type PartName } from './parts'
 export {
+  carriedSchema,
   containerSchema,
   containerTypes,
   exposures,
@@ -27,6 +28,7 @@ export {
   standingSchema,
   partOf,
   wallColours,
+  type Carried,
   type Container,
   type ContainerType,
   type Exposure,

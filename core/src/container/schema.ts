@@ -61,6 +61,16 @@ export const standingSchema = open({
 /** A short name is chalked on the pot. */
 export const MOST_CODE_LENGTH = 6
 
+/** What was learned of a container in a season, drawn towards what is usual as far as it is unsure. */
+export const carriedSchema = open({
+  season: z.string().min(1).max(20),
+  /** What its plants drink over what is reckoned. */
+  thirst: z.number().min(0.2).max(5).optional(),
+  /** What it gives over what is expected. */
+  yieldShare: z.number().min(0).max(5).optional(),
+})
+export type Carried = z.infer<typeof carriedSchema>
+
 /** A container as it stands in the garden. */
 export const containerSchema = open({
   id: idSchema,
@@ -102,6 +112,8 @@ export const containerSchema = open({
   /** Which mix is in it. */
   recipeId: idSchema.optional(),
   mulchMm: z.number().min(0).max(200),
+  /** What an earlier season told of it, as the gardener took it over into the next plan. */
+  carried: carriedSchema.optional(),
   exposure: z.enum(exposures),
   /** Height of its floor above the ground; below zero where it is sunk. */
   baseHeightMm: z.number().min(-1000).max(3000),

@@ -5,6 +5,7 @@ import {
   heatCondition,
   heightCondition,
   lightCondition,
+  ownCondition,
   rotCondition,
   sunCondition,
   supportCondition,
@@ -38,6 +39,7 @@ function conditionsFor(
   grownKg: number,
 ): Condition[] {
   const { rootVolumeL, cells } = containerVolumes(container)
+  const own = ownCondition(container)
   return [
     sunCondition(spot),
     lightCondition(spot),
@@ -46,6 +48,7 @@ function conditionsFor(
     heatCondition(container, spot),
     rotCondition(variety, rootVolumeL / Math.max(count, cells)),
     weightCondition(grownKg),
+    ...(own ? [own] : []),
   ]
 }
 
@@ -94,7 +97,7 @@ export function compareSchools({
     const judged = judgeFit({ variety, container, count, school })
     return { school, ...(school === 'house' ? houseHere(judged, conditions) : judged) }
   })
-  const lossy = conditions.filter(({ factor }) => factor < 1)
+  const lossy = conditions.filter(({ factor }) => factor !== 1)
   return {
     schools,
     yield: expected,

@@ -34,14 +34,23 @@ export interface SpotConditions {
   readonly season?: readonly HeatDay[]
 }
 
-export const conditionIds = ['sun', 'light', 'height', 'support', 'heat', 'rot', 'weight'] as const
+export const conditionIds = [
+  'sun',
+  'light',
+  'height',
+  'support',
+  'heat',
+  'rot',
+  'weight',
+  'own',
+] as const
 export type ConditionId = (typeof conditionIds)[number]
 
 /** One thing beside the pot's size that decides what a plant gives there. */
 export interface Condition {
   readonly id: ConditionId
   readonly verdict: FitVerdict
-  /** What it leaves of the expected yield, 0–1. */
+  /** What it leaves of the expected yield, 0–1; more where the pot gave more than expected. */
   readonly factor: number
   readonly reasons: readonly Reason[]
   /** What is to hold the plant up, and how long that is. */
@@ -212,5 +221,23 @@ export function weightCondition(grownKg: number): Condition {
     verdict: caution ? 'tight' : 'good',
     factor: 1,
     reasons: [reason(`fit.weight.${caution ?? 'light'}`, { grownG: grownKg * 1000 })],
+  }
+}
+
+/** A pot that gave half of what was expected is poor, whatever stood in it (our choice). */
+const OWN_GOOD = 0.85
+const OWN_TIGHT = 0.5
+
+/** What the container itself gave in an earlier season, where its gardener took that over. */
+export function ownCondition({ carried }: Container): Condition | undefined {
+  if (carried?.yieldShare === undefined) return undefined
+  const { season, yieldShare: factor } = carried
+  const verdict = factor >= OWN_GOOD ? 'good' : factor >= OWN_TIGHT ? 'tight' : 'poor'
+  const params = { season, ownShare: factor }
+  return {
+    id: 'own',
+    verdict,
+    factor,
+    reasons: [reason('fit.own', params, { mark: 'measured' })],
   }
 }

@@ -37,17 +37,23 @@ const fieldsOf = ({ schema, detail }: RecordKindRules): readonly string[] =>
     (field) => !ELSEWHERE.includes(field) && !detail?.fields.includes(field),
   )
 
+/** Long, and seldom there: after all others. */
+const LAST_COLUMN = 'earlier'
+
 const COLUMNS = [
-  ...new Set([
-    ...FIRST_COLUMNS,
-    ...recordKinds.flatMap((kind) => fieldsOf(rulesOf[kind]).map(columnOf)),
-  ]),
+  ...[
+    ...new Set([
+      ...FIRST_COLUMNS,
+      ...recordKinds.flatMap((kind) => fieldsOf(rulesOf[kind]).map(columnOf)),
+    ]),
+  ].filter((column) => column !== LAST_COLUMN),
+  LAST_COLUMN,
 ]
 
 /** Cells that begin so are defused: a spreadsheet would run them. A typed apostrophe too, so that it comes back. */
 const RUN_FROM = "[=+\\-@\\t\\r']"
-const FORMULA = new RegExp(`^${RUN_FROM}[^]*$`)
-const DEFUSED = new RegExp(`^'(?=${RUN_FROM})`)
+export const FORMULA = new RegExp(`^${RUN_FROM}[^]*$`)
+export const DEFUSED = new RegExp(`^'(?=${RUN_FROM})`)
 
 type Fields = Readonly<Record<string, unknown>>
 

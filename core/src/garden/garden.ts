@@ -9,6 +9,7 @@ import { dailyWeatherSchema, MOST_WEATHER_DAYS, normalsSchema } from '../weather
 import { arrangementSchema } from './arrangement'
 import { jobChangeSchema, ownJobSchema } from './jobChanges'
 import { recordSchema } from './kinds'
+import { trialSchema } from './trial'
 import { waysSchema } from './waysSchema'
 
 export const unitSystems = ['metric', 'us', 'imperial'] as const
@@ -41,8 +42,12 @@ export const settingsSchema = open({
 })
 export type Settings = z.infer<typeof settingsSchema>
 
+/** A record that was deleted, and when. */
+const binnedSchema = open({ record: recordSchema, deletedAt: dateTimeSchema })
+export type Binned = z.infer<typeof binnedSchema>
+
 export const GARDEN_FORMAT = 'rimbo-garden'
-export const GARDEN_VERSION = 11
+export const GARDEN_VERSION = 12
 
 /** What a garden is made of, each thing by itself. */
 export const gardenFields = open({
@@ -75,12 +80,15 @@ export const gardenFields = open({
   ways: waysSchema.optional(),
   jobChanges: z.array(jobChangeSchema).max(20_000).optional(),
   ownJobs: z.array(ownJobSchema).max(200).optional(),
+  trials: z.array(trialSchema).max(200).optional(),
   weather: z.array(dailyWeatherSchema).max(MOST_WEATHER_DAYS),
   /** Of the place, from a climate table; usual ones for its latitude where left out. */
   normals: normalsSchema.optional(),
   /** They were guessed from places nearby and taken as they are. */
   normalsAreGuessed: z.boolean().optional(),
   records: z.array(recordSchema).max(200_000),
+  /** Records that were deleted; they can be brought back for a while. */
+  bin: z.array(binnedSchema).max(200_000).optional(),
 })
 
 /** One garden: everything a gardener has entered, and nothing that can be derived from it. */

@@ -9,6 +9,7 @@ export {
   recordSchema,
   removals,
   signs,
+  PHOTO_SIDE_PX,
   skipReasons,
   supports,
   USUAL_CLOTH_SHARE,
@@ -28,6 +29,7 @@ export {
   settingsSchema,
   unitSystems,
   varietyOf,
+  type Binned,
   type Garden,
   type Planting,
   type Settings,
@@ -45,6 +47,7 @@ export { isSame, keepIn, requireIn, withTouched } from './touched'
 export { gardenSchema } from './gardenSchema'
 export { gardenJsonSchema, readGarden, writeGarden } from './file'
 export { recordsCsv, recordsFromCsv } from './csv'
+export { tableCsv, tableFromCsv, tableNames, type TableName } from './tables'
 export { exportReminder, type Exported, type Unsaved } from './keeping'
 export { emptyGarden, hasTypedNormals, unitsOfRegion, type StartsWith } from './starting'
 export {
@@ -66,6 +69,7 @@ export {
 } from './stock'
 export { measuredMixOf, mixesOf, ingredientsOf } from './mixing'
 export { nextCode } from './codes'
+export { parseEntry, type Entry, type Understood } from './entry'
 export { foundRecords, lastRecords, newestFirst, type RecordsAsked } from './newest'
 export { wayChoices, wayKeys, type SomeWays, type WayKey, type Ways } from './waysSchema'
 export { arrangementOf, usualWays, wayProvenance, waysOf } from './ways'
@@ -76,6 +80,7 @@ export {
   type JobChange,
   type OwnJob,
 } from './jobChanges'
+export { trialSchema, trialThings, type Trial, type TrialThing } from './trial'
 export { noArrangement, type ArrangementWishes } from './arrangement'
 export { migrated } from './migrate'
 export * as edits from './edits'

@@ -120,6 +120,8 @@ const STEPS: Readonly<Record<number, (document: Document) => Document>> = {
   9: (document) => document,
   // Version 11 knows checks of what is wrong.
   10: (document) => document,
+  // Version 12 knows photos, earlier forms of records, and a bin.
+  11: (document) => document,
 }
 
 /**

@@ -10,6 +10,8 @@ export const newestFirst = ({ records }: Pick<Garden, 'records'>): readonly Gard
 export interface RecordsAsked {
   readonly containerId?: string | undefined
   readonly kind?: RecordKind | undefined
+  /** Anything else that is asked of it, such as its words. */
+  readonly fits?: ((record: GardenRecord) => boolean) | undefined
   /** First and last day; all days where left out. */
   readonly span?: { readonly from: string; readonly to: string } | undefined
 }
@@ -17,14 +19,15 @@ export interface RecordsAsked {
 /** Records of a container and a kind, newest first. */
 export const foundRecords = (
   { records }: Pick<Garden, 'records'>,
-  { containerId, kind, span }: RecordsAsked,
+  { containerId, kind, span, fits }: RecordsAsked,
 ): readonly GardenRecord[] =>
   newestFirst({
     records: records.filter(
       (record) =>
         (containerId === undefined || record.containerId === containerId) &&
         (kind === undefined || record.kind === kind) &&
-        (!span || (dayOf(record.at) >= span.from && dayOf(record.at) <= span.to)),
+        (!span || (dayOf(record.at) >= span.from && dayOf(record.at) <= span.to)) &&
+        (!fits || fits(record)),
     ),
   })
 

@@ -67,6 +67,18 @@ const arranged = (garden: Garden): Garden => ({
   },
 })
 
+const eachSeason = (garden: Garden, work: (id: string) => unknown) =>
+  gardens.seasonsOf(garden).forEach(({ id }) => work(id))
+/** What a file may hold, and the first pot against all others. */
+const trialsOf = (garden: Garden): readonly gardens.Trial[] => {
+  const [first, ...others] = garden.containers.map(({ id }) => id)
+  const own = { id: 't', name: 'T', a: [first!], b: others.length ? others : ['gone'] }
+  return [
+    ...(garden.trials ?? []),
+    ...gardens.trialThings.map((differsIn) => ({ ...own, differsIn, from: '2026-03-01' })),
+  ]
+}
+
 /** Every function that the doors of garden and season show, and how it is called. */
 const calls: Readonly<Record<string, (here: Here) => unknown>> = {
   readGarden: ({ garden }) => expect(readGarden(writeGarden(garden)).id).toBe(garden.id),
@@ -82,6 +94,13 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
     ]),
   hasTypedNormals: ({ garden }) =>
     expect(gardens.hasTypedNormals({ ...garden, normalsAreGuessed: true })).toBe(false),
+  tableCsv: ({ garden }) => {
+    for (const name of gardens.tableNames) {
+      const read = gardens.tableFromCsv(gardens.tableCsv(garden, name), name)
+      expect([name, read]).toEqual([name, garden[name] ?? []])
+    }
+  },
+  tableFromCsv: () => asked(() => gardens.tableFromCsv('id\n3', 'spaces')),
   exportReminder: ({ garden }) =>
     gardens.exportReminder(garden, { on: '2026-01-01', records: 0 }, TODAY),
   gardenJsonSchema: () => gardens.gardenJsonSchema,
@@ -99,6 +118,20 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
   measuredMixOf: ({ garden }) => recipes.forEach(({ id }) => gardens.measuredMixOf(garden, id)),
   mixesOf: ({ garden }) => [...recipes, ...garden.recipes].forEach(gardens.mixesOf(garden)),
   ingredientsOf: ({ garden }) => gardens.ingredientsOf(garden),
+  parseEntry: ({ garden }) => {
+    const [pot] = garden.containers
+    const said = [
+      '2 l',
+      '3 cans all',
+      '12 peppers',
+      'aphids',
+      'fed tomatoes 4-3-8 1 tbsp',
+      '\ud800 =',
+    ]
+    for (const text of [...said, ...said.map((one) => `${one} ${pot!.code}`)])
+      for (const record of gardens.parseEntry(text, garden, NOW).records)
+        expect(gardens.recordSchema.safeParse(record).error).toBeUndefined()
+  },
   nextCode: ({ garden }) => gardens.nextCode(garden, 'K1'),
   containerOn: ({ garden }) =>
     garden.containers.forEach((one) => gardens.containerOn(garden, one, TODAY)),
@@ -198,6 +231,34 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
     season.harvestSides.forEach((by) =>
       expect(notNumbers(season.harvestSummary(garden, { by }))).toEqual([]),
     ),
+  expectedBesideReal: ({ garden }) =>
+    eachSeason(garden, (id) =>
+      expect(notNumbers(season.expectedBesideReal(garden, id, NOW))).toEqual([]),
+    ),
+  seasonFactors: ({ garden }) =>
+    eachSeason(garden, (id) =>
+      expect(notNumbers(season.seasonFactors(garden, id, NOW))).toEqual([]),
+    ),
+  besideSeasons: ({ garden }) => expect(notNumbers(season.besideSeasons(garden, NOW))).toEqual([]),
+  pickedAtWarmth: ({ garden }) =>
+    season.besideSeasons(garden, NOW).forEach((one) => season.pickedAtWarmth(one, 500)),
+  carriedOf: () =>
+    expect(season.carriedOf({ containerId: 'c', spread: 0, n: 0 }, '2026')).toBeUndefined(),
+  carriedFrom: ({ garden }) =>
+    eachSeason(garden, (id) => {
+      const edit = gardens.edits.carryOver(season.carriedFrom(garden, id, NOW), id)
+      const draft = structuredClone(garden)
+      edit.apply(draft)
+      expect(readGarden(writeGarden(draft)).containers).toHaveLength(garden.containers.length)
+    }),
+  doDifferently: ({ garden }) =>
+    eachSeason(garden, (id) =>
+      expect(notNumbers(season.doDifferently(garden, id, NOW))).toEqual([]),
+    ),
+  trialResult: ({ garden }) => trialsOf(garden).map((one) => season.trialResult(garden, one)),
+  trialDiffers: ({ garden }) => trialsOf(garden).map((one) => season.trialDiffers(garden, one)),
+  mostOf: ({ garden }) =>
+    trialsOf(garden).map((one) => season.mostOf(season.trialResult(garden, one))),
   learnedFruitMass: ({ garden }) =>
     garden.varieties.forEach((one) => season.learnedFruitMass(one, [])),
   factsFrom: ({ garden }) =>

@@ -41,10 +41,19 @@ export {
   isDateTime,
   nextMonthDay,
 } from './date'
-export { bareUnit, fromUnit, toUnit, units, type UnitName, type UnitSystem } from './unitTable'
+export {
+  bareUnit,
+  fromUnit,
+  toUnit,
+  unitFor,
+  units,
+  type UnitName,
+  type UnitSystem,
+} from './unitTable'
 export type { Dimension } from './dimension'
 export { leadingNumber, parseNumber, tidied } from './parseNumber'
 export { likelyMeaning, type LikelyMeaning } from './likelyMeaning'
+export { plainText, saysAll } from './plainText'
 export { parseQuantity } from './parseQuantity'
 export {
   defaultMeasures,

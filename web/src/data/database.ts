@@ -45,6 +45,11 @@ export interface RimboSchema extends DBSchema {
     key: [gardenId: string, number: number]
     value: { gardenId: string; number: number; change: GardenChange }
   }
+  /** Pictures, as they are shown; their records are in the garden. */
+  photos: {
+    key: [gardenId: string, photoId: string]
+    value: { gardenId: string; photoId: string; picture: Blob }
+  }
   /** Which garden was open, and of each what this device knows of its files. */
   meta: { key: string; value: string | FileSystemFileHandle }
 }
@@ -57,11 +62,11 @@ interface RowsSchema extends DBSchema {
 }
 
 const NAME = 'rimbo'
-const VERSION = 2
+const VERSION = 3
 
 type Upgrade = IDBPTransaction<
   RimboSchema,
-  ('gardens' | 'pages' | 'changes' | 'meta')[],
+  ('gardens' | 'pages' | 'changes' | 'photos' | 'meta')[],
   'versionchange'
 >
 
@@ -109,6 +114,8 @@ export function openDatabase(lost?: () => void, waits?: () => void): Promise<Rim
         database.createObjectStore('gardens', { keyPath: 'id' })
         database.createObjectStore('meta')
       }
+      database.createObjectStore('photos', { keyPath: ['gardenId', 'photoId'] })
+      if (from >= 2) return
       database.createObjectStore('pages', { keyPath: ['gardenId', 'field', 'page'] })
       database.createObjectStore('changes', { keyPath: ['gardenId', 'number'] })
       if (from < 1) return

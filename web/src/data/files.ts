@@ -1,8 +1,12 @@
 import { writeGarden, type Garden } from '@rimbo/core'
 
 /** Hands a text to the browser as a file to keep. */
-export function downloadText(name: string, text: string, type: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type }))
+export const downloadText = (name: string, text: string, type: string): void =>
+  downloadBlob(name, new Blob([text], { type }))
+
+/** Hands anything to the browser as a file to keep. */
+export function downloadBlob(name: string, blob: Blob): void {
+  const url = URL.createObjectURL(blob)
   const link = document.createElement('a')
   link.href = url
   link.download = name

@@ -21,7 +21,7 @@ export interface StoredGarden {
 const CURRENT = 'currentGarden'
 export const LONG_LISTS: readonly LongList[] = ['records', 'weather']
 const NO_HISTORY: GardenHistory = { steps: [], done: 0 }
-const STORES = ['gardens', 'pages', 'changes'] as const
+const STORES = ['gardens', 'pages', 'changes', 'photos'] as const
 
 export type Writing = IDBPTransaction<RimboSchema, (typeof STORES)[number][], 'readwrite'>
 type Reading = IDBPTransaction<RimboSchema, (typeof STORES)[number][], 'readonly' | 'readwrite'>
@@ -213,7 +213,11 @@ export const forgetDeleted = (database: RimboDatabase, before: string): Promise<
     const rows = await store.getAll()
     for (const { id, deletedOn } of rows)
       if (deletedOn && deletedOn < before)
-        await Promise.all([store.delete(id), deletePages(transaction, id)])
+        await Promise.all([
+          store.delete(id),
+          deletePages(transaction, id),
+          transaction.objectStore('photos').delete(IDBKeyRange.bound([id], [id, []])),
+        ])
   })
 
 /** Which garden was open last. */

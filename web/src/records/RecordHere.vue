@@ -22,6 +22,7 @@ import TextField from '../ui/fields/TextField.vue'
 import { useFaultText } from '../ui/words/faults'
 import { useFormat } from '../ui/words/format'
 import { isFor, nurseryForms, recordForms, type RecordForm } from './forms'
+import PhotoAdd from './PhotoAdd.vue'
 import RecordField from './RecordField.vue'
 
 /** What happened at a pot, or in the nursery where there is none: a tap on what, a tap to record it. */
@@ -165,6 +166,10 @@ const caution = computed(() => {
           <PushButton @click="close">{{ t('happened.cancel') }}</PushButton>
         </div>
       </form>
+    </template>
+    <template v-if="pot">
+      <p class="record-here-group">{{ t('photos.title') }}</p>
+      <PhotoAdd :of="{ containerId: pot.container.id }" :code="pot.container.code" />
     </template>
   </div>
 </template>

@@ -1,14 +1,19 @@
 import {
   covers,
+  feels,
   findings,
+  knuckles,
   mulchMaterials,
+  pouredInto,
   prunings,
   RECHARGE_COMPOST_SHARE,
   removals,
   signs,
+  skipReasons,
   supports,
   USUAL_CLOTH_SHARE,
   USUAL_MULCH_MM,
+  waterOrigins,
   type Dimension,
   type PotToday,
   type RecordKind,
@@ -268,3 +273,42 @@ export const isFor = ({ kind, group }: RecordForm, { container, plants }: PotTod
   if (kind === 'unroll') return container.material === 'fabric' || container.type === 'flatBag'
   return group !== 'plant' || plants.length > 0
 }
+
+const count = (field: string, label: string, max: number): FormField => ({
+  field,
+  label,
+  as: 'count',
+  max,
+})
+const number = (field: string, label: string): FormField => ({ field, label, as: 'number' })
+
+/** What can be changed of records that are made elsewhere: at the can, by a test, under Fit. */
+const madeElsewhere: Readonly<Partial<Record<RecordKind, readonly FormField[]>>> = {
+  water: [
+    quantity('volumeL', 'poured', 'volume'),
+    optional(choice('from', 'from', waterOrigins, 'happened.origin')),
+    optional(choice('where', 'into', pouredInto, 'happened.pouredInto')),
+  ],
+  skipWater: [choice('reason', 'why', skipReasons, 'skip')],
+  feed: [
+    { field: 'productId', label: 'fedWith', as: 'product' },
+    optional(quantity('massG', 'mass', 'mass')),
+    optional(quantity('volumeL', 'inWater', 'volume')),
+  ],
+  finger: [choice('feel', 'felt', feels, 'feel'), choice('knuckle', 'deep', knuckles, 'knuckle')],
+  plant: [count('count', 'count', 10_000), optional(quantity('buriedMm', 'buriedDepth', 'length'))],
+  height: [quantity('heightMm', 'height', 'length')],
+  weigh: [number('massKg', 'massKg')],
+  drained: [quantity('volumeL', 'drainedL', 'volume')],
+  probe: [
+    { field: 'moistureShare', label: 'moisture', as: 'percent' },
+    quantity('depthMm', 'deep', 'length'),
+  ],
+  count: [number('amount', 'amount')],
+}
+
+/** The fields of a record that can be changed afterwards, whatever its kind. */
+export const fieldsToChange = (kind: RecordKind): readonly FormField[] =>
+  [...recordForms, ...nurseryForms].find((form) => form.kind === kind)?.fields ??
+  madeElsewhere[kind] ??
+  []

@@ -136,6 +136,11 @@ export const kindsShown: { readonly [K in RecordKind]: KindShown<K> } = {
         .join('; '),
     mark: 'trouble',
   },
+  photo: {
+    words: { name: 'Photo', onString: 'photo', recorded: '{code}: photo kept.' },
+    told: nothing,
+    mark: 'done',
+  },
   note: {
     words: { name: 'Note', onString: 'note', recorded: '{code}: note recorded.' },
     told: nothing,

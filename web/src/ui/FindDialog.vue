@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useRouter } from 'vue-router'
 import { useI18n } from 'vue-i18n'
-import { catalogue, recipes, starterProducts } from '@rimbo/core'
+import { catalogue, plainText, recipes, saysAll, starterProducts } from '@rimbo/core'
 import { views } from '../router'
 import { useGardenStore } from '../stores/garden'
 import { useTodayStore } from '../stores/today'
@@ -57,10 +57,9 @@ const all = computed<Found[]>(() => [
   })),
 ])
 
-const plain = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase()
 const found = computed(() => {
-  const letters = plain(wanted.value.trim())
-  return all.value.filter((one) => plain(one.text).includes(letters)).slice(0, 8)
+  const says = saysAll(wanted.value)
+  return all.value.filter((one) => says(plainText(one.text))).slice(0, 8)
 })
 
 function go(one: Found | undefined): void {

@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { computed, shallowRef } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
-import { InputError, type Garden } from '@rimbo/core'
+import { InputError } from '@rimbo/core'
+import type { GardenFile } from '../data/zip'
 import { useGardenStore } from '../stores/garden'
+import { usePhotosStore } from '../stores/photos'
 import { useFaultText } from './words/faults'
 import FileButton from './fields/FileButton.vue'
 import { useFormat } from './words/format'
@@ -19,6 +21,7 @@ const props = defineProps<{
 }>()
 const router = useRouter()
 const store = useGardenStore()
+const photos = usePhotosStore()
 const { isSaving } = storeToRefs(store)
 const { t } = useI18n()
 const { ofError, withPath } = useFaultText()
@@ -26,7 +29,8 @@ const { params } = useFormat()
 
 const FAULTS_SHOWN = 5
 const file = shallowRef<File>()
-const reader = useWorker<ImportWork, Garden>(
+const missing = ref(0)
+const reader = useWorker<ImportWork, GardenFile>(
   () => new Worker(new URL('../workers/import.worker.ts', import.meta.url), { type: 'module' }),
   (work, progress) => work.readGarden(file.value!, progress),
 )
@@ -44,11 +48,15 @@ const refusal = computed(() => {
 
 async function choose(chosen: File): Promise<void> {
   file.value = chosen
+  missing.value = 0
   await reader.start()
   const { value: read } = reader.result
   reader.result.value = undefined
   if (!read) return
-  await store.takeIn(read)
+  // The pictures first: no record may speak of one that is not there yet.
+  if (read.photos.length) await photos.takeIn(read.garden.id, read.photos)
+  await store.takeIn(read.garden)
+  missing.value = read.missing
   if (props.opens) await router.push(props.opens)
 }
 </script>
@@ -57,7 +65,7 @@ async function choose(chosen: File): Promise<void> {
   <div class="import-garden">
     <FileButton
       :label="t('settings.import')"
-      accept=".json,application/json"
+      accept=".json,.zip,application/json,application/zip"
       :loading="isSaving"
       @chosen="choose"
     />
@@ -68,6 +76,9 @@ async function choose(chosen: File): Promise<void> {
         @cancel="reader.cancel"
       />
     </div>
+    <p v-if="missing" class="strong" role="status">
+      {{ t('settings.photosMissing', { n: missing }, missing) }}
+    </p>
     <div v-if="refusal" class="refusal" role="alert">
       <p class="strong">{{ refusal.text }}</p>
       <ul v-if="refusal.faults.length">

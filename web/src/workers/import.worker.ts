@@ -1,17 +1,12 @@
-import {
-  readGarden,
-  type DailyMapping,
-  type Garden,
-  type WeatherFileKind,
-  type WeatherRead,
-} from '@rimbo/core'
+import type { DailyMapping, WeatherFileKind, WeatherRead } from '@rimbo/core'
 import { readWeatherFile } from '../data/weatherFile'
+import { readGardenFile, type GardenFile } from '../data/zip'
 import { expose } from './door'
 
 const work = {
   /** Reads a garden file, whole or not at all. */
-  readGarden: async (file: File, progress: (share: number) => void): Promise<Garden> =>
-    readGarden(await file.text(), progress),
+  readGarden: (file: File, progress: (share: number) => void): Promise<GardenFile> =>
+    readGardenFile(file, progress),
   /** Reads a weather file into days. */
   readWeather: (
     file: File,

@@ -5,6 +5,7 @@ import {
   heatCondition,
   heightCondition,
   lightCondition,
+  ownCondition,
   sunCondition,
   type SpotConditions,
 } from '../conditions'
@@ -249,7 +250,15 @@ export function candidatesOf(
   const places = pots.map((pot) =>
     spots.flatMap((spot, index) =>
       stands(pot, spot)
-        ? [{ index, spot, heat: heatCondition(pot.container, spot.conditions).factor }]
+        ? [
+            {
+              index,
+              spot,
+              heat:
+                heatCondition(pot.container, spot.conditions).factor *
+                (ownCondition(pot.container)?.factor ?? 1),
+            },
+          ]
         : [],
     ),
   )

@@ -1,4 +1,4 @@
-import type { Container } from '../../container'
+import { containerSchema, type Carried, type Container } from '../../container'
 import type { PlanPoint } from '../../place'
 import { InputError } from '../../units'
 import { nextCode } from '../codes'
@@ -129,4 +129,24 @@ export const standAll = (places: ReadonlyMap<string, PlanPoint>): GardenEdit =>
     for (const [id, place] of places)
       if (draft.containers.some((one) => one.id === id))
         correctIn(draft, id, ['standing'], { standing: { ...place, isTurned: false } })
+  })
+
+/**
+ * Takes over into the next plan what a season told of some pots, or takes that back for
+ * all of them.
+ *
+ * @param carried by container; what is not in it stays as it was
+ */
+export const carryOver = (
+  carried: ReadonlyMap<string, Carried> | undefined,
+  season: string,
+): GardenEdit =>
+  editOf('carryOver', { season }, (draft) => {
+    draft.containers = draft.containers.map((container) => {
+      const own = carried?.get(container.id)
+      const { carried: _before, ...bare } = container
+      if (!own) return carried ? container : bare
+      // Read by its schema its fields stand in their order.
+      return containerSchema.safeParse({ ...container, carried: own }).data ?? container
+    })
   })

@@ -135,7 +135,13 @@ const made: Readonly<Record<string, (garden: Garden) => GardenEdit>> = {
       { containerId: pot!.id, depthMm: 100 },
       newIds(),
     ),
-  removeRecord: ({ records: [record] }) => edits.removeRecord(record?.id ?? 'none'),
+  removeRecord: ({ records: [record] }) => edits.removeRecord(record?.id ?? 'none', NOW),
+  recordEntry: () => edits.recordEntry([noon, { ...noon, id: 'noted-2' }], 'K1'),
+  restoreRecord: ({ bin }) => edits.restoreRecord(bin?.[0]?.record.id ?? 'none'),
+  changeRecord: ({ records: [record] }) => {
+    if (!record) return edits.recordOne(noon, 'K1')
+    return edits.changeRecord({ ...record, note: 'Changed' }, record, NOW)
+  },
   keepDay: () => edits.keepDay(day),
   keepPlace: ({ place }) =>
     edits.keepPlace({ ...place, name: 'Moved' }, place, guessNormals(place)),
@@ -160,6 +166,23 @@ const made: Readonly<Record<string, (garden: Garden) => GardenEdit>> = {
     ),
   markOutcome: ({ records }) =>
     edits.markOutcome(records.find(({ kind }) => kind === 'check')?.id ?? 'none', 'tooWet'),
+  keepTrial: ({ containers: [pot] }) =>
+    edits.keepTrial(
+      {
+        id: 'tried',
+        name: 'Mulch',
+        differsIn: 'mulch',
+        a: [pot!.id],
+        b: ['x'],
+        from: '2026-04-01',
+      },
+      undefined,
+      true,
+    ),
+  keepTable: ({ weather }) => edits.keepTable('weather', weather),
+  removeTrial: ({ trials = [] }) => edits.removeTrial(trials[0] ?? { id: 'none', name: '' }),
+  carryOver: ({ containers: [pot] }) =>
+    edits.carryOver(new Map([[pot!.id, { season: '2025', thirst: 1.2 }]]), '2025'),
   removeOwnJob: ({ ownJobs = [] }) => edits.removeOwnJob(ownJobs[0] ?? { id: 'none', text: '' }),
   changeWays: ({ containers: [pot] }) =>
     edits.changeWays({ containerId: pot!.id }, { soilC: 16, mulch: undefined }),
@@ -167,6 +190,7 @@ const made: Readonly<Record<string, (garden: Garden) => GardenEdit>> = {
 
 test('every edit stands in this list', () => {
   const questions = [
+    'BIN_DAYS',
     'isIngredientNeeded',
     'isProductNeeded',
     'changedState',

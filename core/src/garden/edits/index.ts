@@ -1,6 +1,7 @@
 export { changeContainer, changedState, correctIn, moveFromNow, type From } from './changes'
 export {
   addUsual,
+  carryOver,
   copyContainer,
   keepContainer,
   moveInWalk,
@@ -36,12 +37,16 @@ export {
   type FeedsGiven,
 } from './feeds'
 export {
+  BIN_DAYS,
+  changeRecord,
   keepCheck,
   markOutcome,
   recordClosing,
   recordOne,
   recordProbe,
+  recordEntry,
   removeRecord,
+  restoreRecord,
   type Counted,
 } from './records'
 export {
@@ -64,3 +69,5 @@ export {
   takeBackJobChange,
   type WaysAt,
 } from './jobs'
+export { keepTrial, removeTrial } from './trials'
+export { keepTable } from './tables'

@@ -1,6 +1,9 @@
+import { addDays, dayOf, InputError } from '../../units'
 import type { OwnJob } from '../jobChanges'
-import type { GardenRecord, RecordOf } from '../kinds'
+import { recordSchema, type GardenRecord, type RecordOf } from '../kinds'
+import { MOST_EARLIER } from '../kinds/common'
 import type { StockUnit } from '../stock'
+import { isSame, withTouched } from '../touched'
 import { editOf, without, type GardenEdit } from './edit'
 
 /** A count of something at hand: loose litres of an ingredient, grams of a feed. */
@@ -87,8 +90,69 @@ export const markOutcome = (id: string, outcome: string | undefined): GardenEdit
     else found.outcome = outcome
   })
 
-/** Takes a record out of the Book. */
-export const removeRecord = (id: string): GardenEdit =>
+/**
+ * Adds everything that one entry in words came to.
+ *
+ * @param code what the label calls it: the short name of its pot, or how many pots
+ */
+export const recordEntry = (records: readonly GardenRecord[], code: string): GardenEdit => {
+  const [one] = records
+  return records.length === 1 && one
+    ? recordOne(one, code)
+    : editOf('entry', { count: records.length }, (draft) => {
+        draft.records.push(...records)
+      })
+}
+
+/** Days for which a deleted record can be brought back. */
+export const BIN_DAYS = 30
+
+/**
+ * Takes a record out of the Book and puts it in the bin; what lay there too long goes.
+ *
+ * @param at moment of the deletion
+ */
+export const removeRecord = (id: string, at: string): GardenEdit =>
   editOf('deleteRecord', {}, (draft) => {
+    const record = draft.records.find((one) => one.id === id)
+    if (!record) return
     draft.records = without(draft.records, id)
+    const from = addDays(dayOf(at), -BIN_DAYS)
+    const kept = (draft.bin ?? []).filter(({ deletedAt }) => dayOf(deletedAt) >= from)
+    draft.bin = [...kept, { record, deletedAt: at }]
+  })
+
+/**
+ * Brings a record back from the bin. One whose id has been given again since, by a table
+ * perhaps, stays there.
+ */
+export const restoreRecord = (id: string): GardenEdit =>
+  editOf('restoreRecord', {}, (draft) => {
+    const found = draft.bin?.findLast(({ record }) => record.id === id)
+    if (!found || draft.records.some((one) => one.id === id)) return
+    draft.bin = draft.bin!.filter((one) => one !== found)
+    draft.records.push(found.record)
+  })
+
+/**
+ * Changes a record in its place, with the fields that were touched; how it stood before is
+ * kept with it.
+ *
+ * @param edited as it is to be
+ * @param start  as it was when the form was filled
+ * @param at     moment of the change
+ * @throws InputError `gone` where it has been deleted since
+ */
+export const changeRecord = (edited: GardenRecord, start: GardenRecord, at: string): GardenEdit =>
+  editOf('changeRecord', {}, (draft) => {
+    const index = draft.records.findIndex(({ id }) => id === edited.id)
+    const stored = draft.records[index]
+    if (!stored) throw new InputError('gone')
+    const next = withTouched(stored, start, edited)
+    if (isSame(next, stored)) return
+    const { id, earlier = [], ...was } = stored
+    const kept = [...earlier, { changedAt: at, was }].slice(-MOST_EARLIER)
+    // Read by its schema its fields stand in their order; what is wrong with it the gate tells.
+    const changed = { ...next, id, earlier: kept }
+    draft.records[index] = recordSchema.safeParse(changed).data ?? changed
   })

@@ -1,5 +1,14 @@
 import { z } from 'zod'
-import { dateTimeSchema, idSchema, textSchema } from '../../units'
+import { dateTimeSchema, idSchema, open, textSchema } from '../../units'
+
+/** A record as it stood before somebody changed it. */
+const earlierSchema = open({
+  changedAt: dateTimeSchema,
+  /** All its fields of then but its id. */
+  was: z.record(z.string(), z.unknown()),
+})
+/** So many earlier forms of one record are kept. */
+export const MOST_EARLIER = 20
 
 /** What every record has, of whatever kind. */
 export const everyRecord = {
@@ -9,6 +18,8 @@ export const everyRecord = {
   /** Left out where it concerns no container, such as sowing in trays. */
   containerId: idSchema.optional(),
   note: textSchema.optional(),
+  /** How it stood before it was changed, the oldest first. */
+  earlier: z.array(earlierSchema).max(MOST_EARLIER).optional(),
 }
 
 /** Which of several plantings in one container; all of them where left out. */

@@ -20,6 +20,7 @@ import { move } from './move'
 import { mulch } from './mulch'
 import { note } from './note'
 import { pick } from './pick'
+import { photo } from './photo'
 import { plant } from './plant'
 import { potOn } from './potOn'
 import { probe } from './probe'
@@ -87,6 +88,7 @@ const kinds = [
   note,
   count,
   check,
+  photo,
 ] as const satisfies readonly RecordKindRules[]
 type Kinds = typeof kinds
 type Schema = Kinds[number]['schema']
@@ -119,6 +121,7 @@ export { feels, knuckles } from './finger'
 export { findings } from './look'
 export { mulchMaterials, USUAL_MULCH_MM } from './mulch'
 export { USUAL_CLOTH_SHARE } from './shade'
+export { PHOTO_SIDE_PX } from './photo'
 export { removals } from './remove'
 export { signs } from './sign'
 export { skipReasons } from './skipWater'

@@ -35,6 +35,7 @@ import {
   waterOf,
   type PlannedWater,
   type PotWater,
+  carriedOptions,
 } from './potWater'
 import { isLookedAtAfterPouring, testsOf } from './waterTests'
 
@@ -156,7 +157,11 @@ function courseOf({
   const watered = (plants: readonly PlantingCourse[]): PlannedWater => {
     const drive = waterDriveOf(onDay, hours, plantedOn, (day) => canopiesOn(plants, day))
     const runs = waterStretches(stretches, drive, weather, (day) => canopiesOn(plants, day, true))
-    return { weather: drive, stretches: runs, planned: waterThrough(runs, events) }
+    return {
+      weather: drive,
+      stretches: runs,
+      planned: waterThrough(runs, events, carriedOptions(base)),
+    }
   }
   const unhindered = grown(undefined)
   const first = watered(unhindered)

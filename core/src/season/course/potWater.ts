@@ -171,6 +171,10 @@ export interface PlannedWater {
   readonly planned: WaterRun
 }
 
+/** How thirsty a pot is taken to be until something is learned of it this season. */
+export const carriedOptions = ({ container }: PotBase): Pick<WaterOptions, 'thirst'> =>
+  container.carried?.thirst === undefined ? {} : { thirst: container.carried.thirst }
+
 /** A pot's water by what was recorded, what was felt, and the plan for what is not known. */
 export function waterOf(
   base: PotBase,
@@ -193,14 +197,14 @@ export function waterOf(
   }
   const table = suctionOf(base)
   if (!tests.length || !table || nowHour <= firstHour)
-    return { ...unlearned, events, options: {}, run: planned }
+    return { ...unlearned, events, options: carriedOptions(base), run: planned }
   // From a midnight on: who looks again in the evening finds what was learned in the morning.
   const today = Math.floor(nowHour / HOURS_A_DAY)
   // And of the pot as it is now: what it held before it was topped up is not what it holds today.
   const here = stretchOn(stretches, nowHour - 1)
   const from = Math.max(firstHour, here.fromHour, (today - LEARNED_OF_DAYS) * HOURS_A_DAY)
   const recent = tests.filter(({ hour }) => hour >= from)
-  if (!recent.length) return { ...unlearned, events, options: {}, run: planned }
+  if (!recent.length) return { ...unlearned, events, options: carriedOptions(base), run: planned }
   const asPlanned = { ...events, givenL: planned.givenL, visitH: new Uint8Array(visitH.length) }
   const start = stateThrough(stretches, asPlanned, { to: from })
   const learned = assimilate(water, here.drive, asPlanned, recent, {

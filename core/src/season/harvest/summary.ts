@@ -10,8 +10,9 @@ import {
   type SeasonOf,
 } from '../../garden'
 import { cropForecast, type Variety } from '../../plant'
-import { addDays, dayOf, daysIntoWeek, InputError } from '../../units'
+import { addDays, dayOf, daysIntoWeek, InputError, remembered } from '../../units'
 import { gardenCourse } from '../course'
+import { lastKnownDay } from './asked'
 import { learnedFruitMass, type FruitMass } from './learned'
 
 export const harvestSides = ['week', 'variety', 'container', 'crop'] as const
@@ -101,6 +102,48 @@ const nothing = (): Sum => ({
   containerIds: new Set(),
 })
 
+/** A picking, or the part of it that is of one planting, as it was weighed or as its fruits weigh here. */
+export interface PickedPart extends Omit<Part, 'share'> {
+  readonly pick: RecordOf<'pick'>
+  readonly massKg: number
+  /** How far off that may be where fruit was counted and not weighed; else 0. */
+  readonly countedSdKg: number
+  readonly count: number
+  readonly wasteKg: number
+}
+
+/** Everything that was ever picked, parted by the plants it is of. */
+export const pickedParts = remembered((garden: Garden): readonly PickedPart[] => {
+  const picks = garden.records.filter((one) => one.kind === 'pick')
+  const parted = picks.map((pick) => ({ pick, parts: partsOf(garden, pick) }))
+  const masses = new Map<string, FruitMass>()
+  const fruitMass = (variety: Variety): FruitMass => {
+    const known = masses.get(variety.id)
+    if (known) return known
+    const own = parted.filter(({ parts }) => parts.length === 1 && parts[0]!.variety === variety)
+    const learned = learnedFruitMass(
+      variety,
+      own.map(({ pick }) => pick),
+    )
+    masses.set(variety.id, learned)
+    return learned
+  }
+  return parted.flatMap(({ pick, parts }) =>
+    parts.map(({ share, ...part }): PickedPart => {
+      const { massG, count = 0, wasteG = 0 } = pick
+      const { meanG, sdG } = part.variety ? fruitMass(part.variety) : UNKNOWN_FRUIT
+      return {
+        ...part,
+        pick,
+        massKg: ((massG ?? count * meanG) * share) / 1000,
+        countedSdKg: massG === undefined ? (count * sdG * share) / 1000 : 0,
+        count: count * share,
+        wasteKg: (wasteG * share) / 1000,
+      }
+    }),
+  )
+})
+
 /** Fruit of which not even the crop is known weighs what is written of it. */
 const UNKNOWN_FRUIT: FruitMass = { meanG: 0, sdG: 0 }
 
@@ -111,9 +154,7 @@ function addExpected(
   by: HarvestSide,
   sumFor: (key: string) => Sum,
 ) {
-  const lastRecord = garden.records.at(-1)?.at.slice(0, 10)
-  const known = garden.clock?.slice(0, 10) ?? lastRecord ?? season.to
-  const at = known < season.from ? season.from : known > season.to ? season.to : known
+  const at = lastKnownDay(garden, season)
   for (const pot of gardenCourse(garden, at, season).pots)
     for (const { course, planting, variety } of pot.plants) {
       const { weeks, totalKg, leastKg, mostKg } = cropForecast(course)
@@ -166,42 +207,21 @@ export function harvestSummary(
   if (id !== undefined && seasons.length === 0) throw new InputError('unknownSeason', { given: id })
   const inSpan = (at: string) =>
     seasons.some(({ from, to }) => from <= dayOf(at) && dayOf(at) <= to)
-  const picks = garden.records.filter((one) => one.kind === 'pick')
-  const parts = picks.map((pick) => ({ pick, parts: partsOf(garden, pick) }))
-  const masses = new Map<string, FruitMass>()
-  const fruitMass = (variety: Variety): FruitMass => {
-    const known = masses.get(variety.id)
-    if (known) return known
-    const own = parts.filter(
-      ({ parts: of }) => of.length === 1 && of[0]!.variety?.id === variety.id,
-    )
-    const learned = learnedFruitMass(
-      variety,
-      own.map(({ pick }) => pick),
-    )
-    masses.set(variety.id, learned)
-    return learned
-  }
-
   const sums = new Map<string, Sum>()
   const sumFor = (key: string): Sum => {
     const sum = sums.get(key) ?? nothing()
     sums.set(key, sum)
     return sum
   }
-  for (const { pick, parts: of } of parts) {
-    if (!inSpan(pick.at)) continue
-    for (const part of of) {
-      const sum = sumFor(keyOf(by, part))
-      const { massG, count = 0, wasteG = 0 } = pick
-      const { meanG, sdG } = part.variety ? fruitMass(part.variety) : UNKNOWN_FRUIT
-      sum.massKg += ((massG ?? count * meanG) * part.share) / 1000
-      // A fruit's mass is off the same way for all that were counted.
-      if (massG === undefined) sum.countedKgVariance += ((count * sdG * part.share) / 1000) ** 2
-      sum.count += count * part.share
-      sum.wasteKg += (wasteG * part.share) / 1000
-      sum.containerIds.add(part.containerId)
-    }
+  for (const part of pickedParts(garden)) {
+    if (!inSpan(part.pick.at)) continue
+    const sum = sumFor(keyOf(by, part))
+    sum.massKg += part.massKg
+    // A fruit's mass is off the same way for all that were counted.
+    sum.countedKgVariance += part.countedSdKg ** 2
+    sum.count += part.count
+    sum.wasteKg += part.wasteKg
+    sum.containerIds.add(part.containerId)
   }
   for (const season of seasons) addExpected(garden, season, by, sumFor)
   return [...sums]

@@ -84,6 +84,7 @@ export const fitReasons = {
     notForBasket: 'Baskets are for trailing tomatoes and small bush cherries only.',
     silent: 'This school says nothing of such a pair.',
   },
+  own: 'In {season} this pot gave {ownShare} of what was expected of it, as you took over from the Book.',
   arrange: {
     gives:
       '{plantCount} of it here: about {totalG} of fruit, each {yieldShare} of a plant with all the room and sun it needs.',

@@ -23,4 +23,13 @@ export const seasonReasons = {
     later:
       'Plant out from {onDate}: before that, nights, mix or the weeks ahead are too cold in most years.',
   },
+  next: {
+    gave: 'It gave {ownShare} of what was expected, by {n} records.',
+    small: 'It holds {fillVolumeL} of mix; the variety fills up to {fullVolumeL}.',
+    drank: 'Its plants drank {timesFactor} times what was reckoned, by {n} records.',
+    late: 'Its first fruit was ripe after {days} days; usual are {usualDays}.',
+    frost: 'Planted {plantedDate}, lost to frost {goneDate}.',
+    disease: 'Taken out sick {goneDate}: spores and roots stay in the mix.',
+    rot: 'Blossom-end rot was seen {times} times: mostly from drying out between waterings.',
+  },
 }

@@ -13,6 +13,7 @@ export const fitWords = {
       heat: 'Root heat',
       rot: 'Blossom-end rot',
       weight: 'Weight',
+      own: 'What this pot gave',
     },
     conditionCosts: 'costs {cost}',
     conditionSays: {
@@ -31,6 +32,11 @@ export const fitWords = {
       heat: { good: 'fine', tight: 'near the limit' },
       rot: { good: 'little risk', tight: 'prone' },
       weight: { good: 'can be lifted', tight: 'heavy' },
+      own: {
+        good: 'as expected, or more',
+        tight: 'less than expected',
+        poor: 'far less than expected',
+      },
     },
     dense: {
       title: 'More plants in the same pot',

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef, toRaw, watch } from 'vue'
+import { computed, ref, toRaw } from 'vue'
+import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import {
   harvestSides,
@@ -8,52 +9,52 @@ import {
   type HarvestRow,
   type HarvestSide,
 } from '@rimbo/core'
+import BandChart from '../../drawing/BandChart.vue'
 import HarvestBar from '../../drawing/HarvestBar.vue'
-import { load } from '../../loading'
+import { useTodayStore } from '../../stores/today'
 import SwitchButtons from '../../ui/fields/SwitchButtons.vue'
 import { useFaultText } from '../../ui/words/faults'
 import { useFormat } from '../../ui/words/format'
 import { useNames } from '../../ui/words/names'
-import type { HarvestWork } from '../../workers/harvest.worker'
-import { useOpenWorker } from '../../workers/useOpenWorker'
+import { useReckoned } from '../../workers/useReckoned'
+import { useHarvest } from './useHarvest'
 
 /** What the garden gave, beside what its plants were expected to give. */
-const props = defineProps<{ garden: Garden; season: string | undefined }>()
+const props = defineProps<{
+  garden: Garden
+  /** Of which season; all where left out. The curve is of the newest then. */
+  season: string | undefined
+  newest: string | undefined
+}>()
 const { t } = useI18n()
 const { mass, number, day } = useFormat()
 const { varietyName } = useNames()
 const { ofError } = useFaultText()
+const { now } = storeToRefs(useTodayStore())
 
-const worker = useOpenWorker<HarvestWork>(
-  () => new Worker(new URL('../../workers/harvest.worker.ts', import.meta.url), { type: 'module' }),
-)
+const worker = useHarvest()
 const by = ref<HarvestSide | undefined>('variety')
 const sides = computed(() =>
   harvestSides.map((value) => ({ value, label: t(`harvest.by.${value}`) })),
 )
-/** What is shown, and by what it was added up: the choice runs ahead of it. */
-const shown = shallowRef<{ readonly by: HarvestSide; readonly rows: readonly HarvestRow[] }>()
-const rows = computed(() => shown.value?.rows)
-const failure = shallowRef<unknown>()
-let turn = 0
-watch(
-  [() => props.garden, () => props.season, by],
-  async ([garden, season, side]) => {
-    const mine = ++turn
-    const asked = side ?? 'variety'
-    try {
-      const found = await load(() =>
-        worker.ask((work) => work.summary(toRaw(garden), asked, season)),
-      )
-      if (mine !== turn) return
-      shown.value = { by: asked, rows: found }
-      failure.value = undefined
-    } catch (error) {
-      if (mine === turn) failure.value = error
-    }
-  },
-  { immediate: true },
+const { shown: answer, failure } = useReckoned(
+  () => ({ garden: props.garden, season: props.season, by: by.value ?? ('variety' as const) }),
+  ({ garden, season, by: side }) => worker.ask((work) => work.summary(toRaw(garden), side, season)),
 )
+/** What is shown, and by what it was added up: the choice runs ahead of it. */
+const shown = computed(
+  () => answer.value && { by: answer.value.asked.by, rows: answer.value.found },
+)
+const rows = computed(() => shown.value?.rows)
+const { shown: beside } = useReckoned(
+  () => ({ garden: props.garden, season: props.season ?? props.newest, today: now.value }),
+  ({ garden, season, today }) =>
+    season === undefined
+      ? Promise.resolve(undefined)
+      : worker.ask((work) => work.beside(toRaw(garden), season, today)),
+)
+const curve = computed(() => beside.value?.found)
+const monthWords = (date: string) => day(date, { month: 'short' })
 
 const mostKg = computed(() =>
   Math.max(0, ...(rows.value ?? []).map((row) => Math.max(row.massKg, row.expectedKg?.most ?? 0))),
@@ -88,7 +89,26 @@ const expectedWords = ({ expectedKg }: HarvestRow) =>
     <p v-if="failure" role="alert" class="strong">{{ ofError(failure) }}</p>
     <p v-else-if="!rows" class="soft" role="status">{{ t('harvest.reckoning') }}</p>
     <p v-else-if="!rows.length">{{ t('harvest.none') }}</p>
-    <div v-else class="sideways">
+    <template v-if="curve?.points.length">
+      <BandChart
+        :points="curve.points"
+        :at="curve.at"
+        :kg-words="kg"
+        :month-words="monthWords"
+        :label="t('harvest.chart', { season: beside?.asked.season })"
+      />
+      <p class="soft harvest-hanging">
+        {{
+          curve.hanging.kg > 0.01
+            ? t('harvest.hanging', {
+                mass: kg(curve.hanging.kg),
+                fruits: number(curve.hanging.fruits),
+              })
+            : t('harvest.nothingHangs')
+        }}
+      </p>
+    </template>
+    <div v-if="rows?.length" class="sideways">
       <table>
         <caption class="soft">
           {{
@@ -139,6 +159,9 @@ const expectedWords = ({ expectedKg }: HarvestRow) =>
 </template>
 
 <style>
+.harvest-hanging {
+  margin: 2px 0 10px;
+}
 .book-harvest caption {
   caption-side: bottom;
   padding-top: 8px;

@@ -7,6 +7,7 @@ import { papers, usePaper } from './usePaper'
 import { useOptions } from '../../ui/fields/options'
 
 /** Above what is printed, and not printed with it: the paper, and the printer. */
+defineProps<{ back?: string }>()
 const { t } = useI18n()
 const { paper, print } = usePaper()
 const { optionsOf } = useOptions()
@@ -14,8 +15,8 @@ const { optionsOf } = useOptions()
 
 <template>
   <div class="row print-bar">
-    <router-link to="/days"
-      ><el-icon><Back /></el-icon> {{ t('sheet.back') }}</router-link
+    <router-link :to="back ?? '/days'"
+      ><el-icon><Back /></el-icon> {{ t(back ? 'report.back' : 'sheet.back') }}</router-link
     >
     <SwitchButtons
       v-model="paper"

@@ -1,0 +1,1 @@
+export { parseEntry, type Entry, type Understood } from './parseEntry'

@@ -1,0 +1,117 @@
+import type { Garden, SeasonOf } from '../../garden'
+import { cropForecast, fruitMassG, type GrowthCourse } from '../../plant'
+import { addDays, datesFrom, dayOf, daysBetween, daysIntoWeek } from '../../units'
+import { gardenCourse, type GardenCourse } from '../course'
+import { lastKnownDay, seasonOfId } from './asked'
+import { pickedParts } from './summary'
+
+interface Band {
+  readonly least: number
+  readonly middle: number
+  readonly most: number
+}
+
+/** Up to the evening of a day: what was picked, and what the plants should have given by then. */
+export interface BesidePoint {
+  readonly on: string
+  /** Nothing is known of it yet where left out. */
+  readonly realKg?: number
+  readonly expectedKg: Band
+}
+
+/** What a season gave beside what its plants were expected to give. */
+export interface BesideReal {
+  /** Week by week, each to its Sunday. */
+  readonly points: readonly BesidePoint[]
+  /** The last day of which anything is known. */
+  readonly at: string
+  /** What hangs on the plants on that day and will ripen later, by the flowers that have set. */
+  readonly hanging: { readonly kg: number; readonly fruits: number }
+}
+
+const NONE: Band = { least: 0, middle: 0, most: 0 }
+const plus = (one: Band, kg: number, least: number, most: number): Band => ({
+  least: one.least + kg * least,
+  middle: one.middle + kg,
+  most: one.most + kg * most,
+})
+
+/** What each day of a course is expected to bring, of all plants or those of one container. */
+export function expectedByDay(
+  course: GardenCourse,
+  isAsked: (containerId: string) => boolean = () => true,
+): ReadonlyMap<string, Band> {
+  const days = new Map<string, Band>()
+  for (const pot of course.pots)
+    for (const { course: grown, planting } of pot.plants) {
+      if (!isAsked(planting.containerId)) continue
+      const { weeks, totalKg, leastKg, mostKg } = cropForecast(grown)
+      for (const { from, cropKg } of weeks)
+        for (let day = 0; day < 7; day++) {
+          const on = addDays(from, day)
+          const kg = (cropKg / 7) * planting.count
+          days.set(on, plus(days.get(on) ?? NONE, kg, leastKg / totalKg, mostKg / totalKg))
+        }
+    }
+  return days
+}
+
+/** What one plant carries on a day of its course: of the trusses that have opened, what is still to ripen, kg. */
+function hangingKg(grown: GrowthCourse, day: number): number {
+  const opened = grown.trusses.filter(({ opensOn }) => opensOn <= day)
+  const { weeks } = cropForecast({ ...grown, trusses: opened })
+  const today = addDays(grown.from, day)
+  return weeks.reduce((sum, { from, cropKg }) => {
+    const daysLeft = Math.max(0, Math.min(7, 6 - daysBetween(from, today)))
+    return sum + (cropKg * daysLeft) / 7
+  }, 0)
+}
+
+/** The course of a season, as it is known on its last day of records. */
+export const courseOfSeason = (garden: Garden, season: SeasonOf, today?: string): GardenCourse =>
+  gardenCourse(garden, lastKnownDay(garden, season, today), season)
+
+/**
+ * What was picked in a season, week by week and added up, beside what its plants were
+ * expected to give by then, and what hangs on them still.
+ *
+ * @param id    of the season
+ * @param today the last day of which anything is known; that of the records where left out
+ * @throws InputError `unknownSeason`
+ */
+export function expectedBesideReal(garden: Garden, id: string, today?: string): BesideReal {
+  const season = seasonOfId(garden, id)
+  const course = courseOfSeason(garden, season, today)
+  const at = lastKnownDay(garden, season, today)
+  const expected = expectedByDay(course)
+  const real = new Map<string, number>()
+  for (const { pick, massKg } of pickedParts(garden))
+    real.set(dayOf(pick.at), (real.get(dayOf(pick.at)) ?? 0) + massKg)
+
+  const points: BesidePoint[] = []
+  let band = NONE
+  let realKg = 0
+  for (const on of datesFrom(season.from, daysBetween(season.from, season.to) + 1)) {
+    const day = expected.get(on)
+    if (day)
+      band = {
+        least: band.least + day.least,
+        middle: band.middle + day.middle,
+        most: band.most + day.most,
+      }
+    realKg += real.get(on) ?? 0
+    if (daysIntoWeek(on, 1) < 6 && on !== season.to) continue
+    points.push({ on, ...(on < addDays(at, 7) && { realKg }), expectedKg: band })
+  }
+  let kg = 0
+  let fruits = 0
+  for (const pot of course.pots)
+    for (const { course: grown, planting, variety } of pot.plants) {
+      const day = daysBetween(grown.from, at)
+      if (day >= grown.endsOn) continue
+      const carried = hangingKg(grown, day) * planting.count
+      kg += carried
+      fruits += (carried * 1000) / fruitMassG(variety)
+    }
+  return { points, at, hanging: { kg, fruits: Math.round(fruits) } }
+}

@@ -1,0 +1,121 @@
+import { mean } from 'd3-array'
+import { isGone, type Garden, type Planting, type SeasonOf } from '../../garden'
+import { addDays, dayOf, daysBetween } from '../../units'
+import { type GardenCourse, type PotCourse } from '../course'
+import { lastKnownDay, seasonOfId } from './asked'
+import { courseOfSeason, expectedByDay } from './beside'
+import { pickedParts, type PickedPart } from './summary'
+
+/** How one pot differed in a season from what was reckoned of it. */
+export interface SeasonFactor {
+  readonly containerId: string
+  /** What its plants drank over what was reckoned, as tests of its mix told. */
+  readonly thirst?: number
+  /** What it gave over what was expected by the last day that is known. */
+  readonly yieldShare?: number
+  /** Days from planting to the first ripe fruit, the mean of its plantings. */
+  readonly daysToRipe?: number
+  /** One standard deviation of the first of these that is known, in its own measure. */
+  readonly spread: number
+  /** Records that tell of it: tests, pickings, first ripe fruits. */
+  readonly n: number
+}
+
+/** A crop is told to within a half: two standard deviations of it (memory, as in the forecast). */
+const EXPECTED_SD_SHARE = 0.25
+/** So little is no crop yet to be compared with, kg. */
+const LEAST_EXPECTED_KG = 0.05
+/** First fruits of like plants ripen within so much of each other, days (memory). */
+const RIPE_SD_DAYS = 5
+
+/** Day of the first ripe fruit of a planting, as it was seen or picked; undefined where it was not. */
+function firstRipeOn(
+  garden: Garden,
+  { id, containerId, plantedOn }: Planting,
+  season: SeasonOf,
+): string | undefined {
+  const days = garden.records.flatMap((record) => {
+    if (record.kind !== 'firstRipe' && record.kind !== 'pick') return []
+    const isOf = record.plantingId === undefined || record.plantingId === id
+    const on = dayOf(record.at)
+    const isIn = on > plantedOn && on >= season.from && on <= season.to
+    const isHere = record.containerId === containerId && !isGone(garden, id, addDays(on, -1))
+    return isHere && isOf && isIn ? [on] : []
+  })
+  return days.sort()[0]
+}
+
+interface Asked {
+  readonly garden: Garden
+  readonly season: SeasonOf
+  readonly at: string
+  readonly course: GardenCourse
+  readonly picked: readonly PickedPart[]
+}
+
+function yieldOf({ course, at, picked, season }: Asked, containerId: string) {
+  let expectedKg = 0
+  for (const [on, { middle }] of expectedByDay(course, (id) => id === containerId))
+    if (on <= at) expectedKg += middle
+  const own = picked.filter(
+    ({ pick, containerId: id }) =>
+      id === containerId && dayOf(pick.at) >= season.from && dayOf(pick.at) <= at,
+  )
+  const realKg = own.reduce((sum, { massKg }) => sum + massKg, 0)
+  if (expectedKg < LEAST_EXPECTED_KG) return { n: own.length }
+  return { n: own.length, yieldShare: realKg / expectedKg }
+}
+
+function factorOf(asked: Asked, pot: PotCourse): readonly SeasonFactor[] {
+  const { garden, season } = asked
+  const containerId = pot.container.id
+  const { learned } = pot.ofWater
+  const thirst = learned && learned.testCount > 0 ? learned.thirst : undefined
+  const { yieldShare, n: picks } = yieldOf(asked, containerId)
+  const days = garden.plantings.flatMap((planting) => {
+    // One that was brought through the winter fruits when it likes.
+    const isOfSeason = planting.plantedOn >= season.from && planting.plantedOn <= season.to
+    if (planting.containerId !== containerId || !isOfSeason) return []
+    const ripeOn = firstRipeOn(garden, planting, season)
+    return ripeOn === undefined ? [] : [daysBetween(planting.plantedOn, ripeOn)]
+  })
+  const n = (learned?.testCount ?? 0) + picks + days.length
+  if (n === 0) return []
+  const daysToRipe = mean(days)
+  const spread =
+    thirst?.sd ??
+    (yieldShare === undefined
+      ? RIPE_SD_DAYS / Math.sqrt(Math.max(1, days.length))
+      : yieldShare * EXPECTED_SD_SHARE)
+  return [
+    {
+      containerId,
+      ...(thirst && { thirst: thirst.mean }),
+      ...(yieldShare !== undefined && { yieldShare }),
+      ...(daysToRipe !== undefined && { daysToRipe }),
+      spread,
+      n,
+    },
+  ]
+}
+
+/**
+ * How each pot of a garden differed in a season from what was reckoned: how thirsty it
+ * was, what it gave beside what was expected, how long its fruit took. Pots of which
+ * nothing was recorded are left out.
+ *
+ * @param id    of the season
+ * @param today the last day of which anything is known; that of the records where left out
+ * @throws InputError `unknownSeason`
+ */
+export function seasonFactors(garden: Garden, id: string, today?: string): readonly SeasonFactor[] {
+  const season = seasonOfId(garden, id)
+  const asked: Asked = {
+    garden,
+    season,
+    at: lastKnownDay(garden, season, today),
+    course: courseOfSeason(garden, season, today),
+    picked: pickedParts(garden),
+  }
+  return asked.course.pots.flatMap((pot) => factorOf(asked, pot))
+}
