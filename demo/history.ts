@@ -70,7 +70,9 @@ function trulyWatered(garden: Garden, fed: readonly Draft[]) {
     ...garden.records,
     ...skips.map((skip, index): GardenRecord => ({ ...skip, id: `skip${index}` })),
   ]
-  const course = gardenCourse({ ...garden, records }, DEMO_NOW)
+  // What stood there last season is gone, and drinks nothing.
+  const plantings = garden.plantings.filter(({ plantedOn }) => plantedOn >= DEMO_FROM)
+  const course = gardenCourse({ ...garden, plantings, records }, DEMO_NOW)
   return course.pots.map((pot) => {
     const { weather } = pot.ofWater
     const dissolvedL = new Float64Array(pot.ofWater.events.givenL.length)

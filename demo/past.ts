@@ -1,4 +1,11 @@
-import type { Container, Garden, GardenRecord, Planting } from '@rimbo/core'
+import {
+  addDays,
+  type Container,
+  type Garden,
+  type GardenRecord,
+  type Planting,
+  type Trial,
+} from '@rimbo/core'
 
 // What happened to the pots of the demo beside water and feed. All of it is invented.
 
@@ -8,21 +15,36 @@ type Draft = GardenRecord extends infer R ? (R extends GardenRecord ? Omit<R, 'i
 const lastSeason: readonly [
   containerId: string,
   varietyId: string,
+  plants: number,
   massG: number,
   count: number,
 ][] = [
-  ['s2', 'blackCherry', 2900, 210],
-  ['l1', 'redAlert', 1700, 130],
-  ['t1', 'tinyTim', 900, 120],
+  ['s1', 'blackCherry', 1, 3300, 236],
+  ['s2', 'blackCherry', 1, 2900, 210],
+  ['l1', 'redAlert', 3, 3100, 240],
+  ['t1', 'tinyTim', 12, 2300, 310],
 ]
+/** Part of it week by week, from 20 July on. */
+const WEEKS = [0.05, 0.1, 0.14, 0.16, 0.15, 0.13, 0.11, 0.09, 0.07]
 
-const lastPlantings: Planting[] = lastSeason.map(([containerId, varietyId]) => ({
+const lastPlantings: Planting[] = lastSeason.map(([containerId, varietyId, count]) => ({
   id: `last-${containerId}`,
   containerId,
   varietyId,
-  count: 1,
+  count,
   plantedOn: '2025-05-10',
 }))
+
+/** Two sunken pots of last season, one of them mulched. */
+const LAST_TRIAL: Trial = {
+  id: 'trial-mulch',
+  name: 'Mulch on a sunken pot',
+  differsIn: 'mulch',
+  a: ['s1'],
+  b: ['s2'],
+  from: '2025-05-10',
+  to: '2025-10-18',
+}
 
 /** A young plant that a cold night took, and another in its place. */
 const LOST: Planting = {
@@ -51,6 +73,7 @@ export function withPast(garden: Garden): Garden {
     ...garden,
     containers: garden.containers.map(first),
     plantings: [...lastPlantings, LOST, ...garden.plantings],
+    trials: [LAST_TRIAL],
   }
 }
 
@@ -80,8 +103,16 @@ export function changes({ containers }: Garden): Draft[] {
     what,
   })
   return [
-    ...lastSeason.flatMap(([containerId, _variety, massG, count]): Draft[] => [
-      { at: '2025-08-24T19:00', containerId, kind: 'pick', count, massG },
+    { at: '2025-06-01T18:00', containerId: 's1', kind: 'mulch', depthMm: 40, material: 'straw' },
+    { at: '2025-10-18T14:30', containerId: 's1', kind: 'mulch', depthMm: 0, material: 'straw' },
+    ...lastSeason.flatMap(([containerId, _variety, _plants, massG, count]): Draft[] => [
+      ...WEEKS.map((part, week): Draft => ({
+        at: `${addDays('2025-07-20', 7 * week)}T19:00`,
+        containerId,
+        kind: 'pick',
+        count: Math.round(count * part),
+        massG: Math.round((massG * part) / 5) * 5,
+      })),
       {
         at: '2025-10-18T15:00',
         containerId,

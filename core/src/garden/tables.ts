@@ -84,6 +84,8 @@ export function tableCsv(garden: Garden, name: TableName): string {
  *   faults, each by its field and its row (the header is 1)
  */
 export function tableFromCsv<N extends TableName>(text: string, name: N): NonNullable<Garden[N]> {
+  // A list of nothing is a table of nothing.
+  if (text.trim() === '') return [] as unknown as NonNullable<Garden[N]>
   const { data, meta } = Papa.parse<TableRow>(text.replace(/^\uFEFF/, ''), {
     ...tableOptions((header) => header.trim()),
   })

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import { randomGamma, randomLcg, randomNormal, randomPoisson } from 'd3-random'
+import { tTestTwoSample } from 'simple-statistics'
 import { compareTrial, planTrial } from '.'
 
 describe('worked examples', () => {
@@ -147,5 +148,30 @@ describe('planning a trial', () => {
     }
     expect(told / RUNS).toBeGreaterThan(0.75)
     expect(told / RUNS).toBeLessThan(0.87)
+  })
+})
+
+describe('beside a second library', () => {
+  test('the pooled test of two masses is that of simple-statistics on their logarithms', () => {
+    const [a, b] = [
+      [1.9, 2.6, 2.2],
+      [1.4, 1.7, 1.1],
+    ] as const
+    const { interval, ratio, method } = compareTrial({ a, b, kind: 'mass' })
+    expect(method).toBe('pooledLog')
+    const t = tTestTwoSample(a.map(Math.log), b.map(Math.log))!
+    const middle = (Math.log(interval[0]) + Math.log(interval[1])) / 2
+    const half = (Math.log(interval[1]) - Math.log(interval[0])) / 2
+    // 2.7764 is t for 97.5 % on 4 degrees, as every table has it.
+    expect(middle / (half / 2.7764)).toBeCloseTo(t, 3)
+    expect(ratio).toBeGreaterThan(interval[0])
+  })
+  test('the ratio of two counts is that of two gamma distributions, drawn by d3-random', () => {
+    const { interval } = compareTrial({ a: [20, 20], b: [10, 10], kind: 'count' })
+    const source = randomLcg(0.19)
+    const [more, less] = [40.5, 20.5].map((shape) => randomGamma.source(source)(shape, 1))
+    const ratios = Array.from({ length: 100_000 }, () => more!() / less!()).sort((x, y) => x - y)
+    expect(interval[0]).toBeCloseTo(ratios[2500]!, 1)
+    expect(interval[1]).toBeCloseTo(ratios[97_500]!, 1)
   })
 })

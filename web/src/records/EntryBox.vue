@@ -110,7 +110,7 @@ async function record(): Promise<void> {
 </script>
 
 <template>
-  <form class="entry" :aria-label="t('entry.title')" @submit.prevent="record">
+  <form class="entry" @submit.prevent="record">
     <div class="row entry-row">
       <div class="field entry-field">
         <label :for="id">{{ t('entry.title') }}</label>

@@ -109,9 +109,10 @@ const ANALYSIS = /^\d+(?:\.\d+)?(?:[-–]\d+(?:\.\d+)?){2}$/
 const CLOCK = /^([01]?\d|2[0-3]):([0-5]\d)$/
 
 function writtenMoment(text: string): Meaning | undefined {
+  // A day has two dashes as well.
+  if (isDate(text)) return { as: 'date', date: text }
   if (ANALYSIS.test(text)) return { as: 'analysis', shares: text.split(/[-–]/).map(Number) }
-  if (CLOCK.test(text)) return { as: 'time', time: text.padStart(5, '0') }
-  return isDate(text) ? { as: 'date', date: text } : undefined
+  return CLOCK.test(text) ? { as: 'time', time: text.padStart(5, '0') } : undefined
 }
 
 /**

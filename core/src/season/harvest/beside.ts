@@ -101,6 +101,8 @@ export function expectedBesideReal(garden: Garden, id: string, today?: string): 
       }
     realKg += real.get(on) ?? 0
     if (daysIntoWeek(on, 1) < 6 && on !== season.to) continue
+    // Nobody looks at the months before anything could ripen.
+    if (band.most === 0 && realKg === 0) continue
     points.push({ on, ...(on < addDays(at, 7) && { realKg }), expectedKg: band })
   }
   let kg = 0

@@ -25,6 +25,8 @@ export interface SeasonFactor {
 const EXPECTED_SD_SHARE = 0.25
 /** So little is no crop yet to be compared with, kg. */
 const LEAST_EXPECTED_KG = 0.05
+/** Before so much of its crop was due, a pot that is a week late would be taken for a poor one (our choice). */
+const LEAST_EXPECTED_SHARE = 0.25
 /** First fruits of like plants ripen within so much of each other, days (memory). */
 const RIPE_SD_DAYS = 5
 
@@ -55,14 +57,18 @@ interface Asked {
 
 function yieldOf({ course, at, picked, season }: Asked, containerId: string) {
   let expectedKg = 0
-  for (const [on, { middle }] of expectedByDay(course, (id) => id === containerId))
+  let wholeKg = 0
+  for (const [on, { middle }] of expectedByDay(course, (id) => id === containerId)) {
+    wholeKg += middle
     if (on <= at) expectedKg += middle
+  }
   const own = picked.filter(
     ({ pick, containerId: id }) =>
       id === containerId && dayOf(pick.at) >= season.from && dayOf(pick.at) <= at,
   )
   const realKg = own.reduce((sum, { massKg }) => sum + massKg, 0)
-  if (expectedKg < LEAST_EXPECTED_KG) return { n: own.length }
+  const isEarly = expectedKg < LEAST_EXPECTED_SHARE * wholeKg
+  if (expectedKg < LEAST_EXPECTED_KG || isEarly) return { n: own.length }
   return { n: own.length, yieldShare: realKg / expectedKg }
 }
 

@@ -48,6 +48,8 @@ export function useFormat() {
     density: (value: number) => format.value.perLitre(value, 3),
     money: (value: number) => format.value.money(value),
     tenths: (value: number) => format.value.tenths(value),
+    /** A factor: two figures. */
+    factor: (value: number) => format.value.digits(value, 2),
     number: (value: number) => format.value.digits(value, 3),
     params: (given: Readonly<Record<string, string | number>>) => format.value.params(given),
     measured: ({ measure, count }: Measured) =>

@@ -23,7 +23,7 @@ const store = useGardenStore()
 const { isSaving } = storeToRefs(store)
 const { now } = storeToRefs(useTodayStore())
 const { t } = useI18n()
-const { mass, number, day, volume, share } = useFormat()
+const { mass, number, factor: factorWords, day, volume, share } = useFormat()
 const { ofError } = useFaultText()
 const worker = useHarvest()
 
@@ -53,13 +53,13 @@ const potWords = (id: string) => {
   return pot ? `${pot.code} · ${pot.name}` : t('book.potGone')
 }
 const times = (factor: number | undefined) =>
-  factor === undefined ? '–' : t('seasons.times', { n: number(factor) })
+  factor === undefined ? '–' : t('seasons.times', { n: factorWords(factor) })
 const daysOf = ({ daysToRipe }: SeasonFactor) =>
   daysToRipe === undefined ? '–' : t('seasons.days', { n: number(Math.round(daysToRipe)) })
 const spreadOf = ({ thirst, yieldShare, spread }: SeasonFactor) =>
   thirst === undefined && yieldShare === undefined
     ? t('seasons.givenDays', { n: number(Math.round(spread)) })
-    : t('seasons.given', { n: number(spread) })
+    : t('seasons.given', { n: factorWords(spread) })
 
 const isCarried = computed(() =>
   props.garden.containers.some(({ carried }) => carried?.season === seasonId.value),

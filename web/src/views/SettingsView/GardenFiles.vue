@@ -53,6 +53,7 @@ const faults = computed(() =>
 )
 const FAULTS_SHOWN = 5
 
+const isOpen = ref(false)
 const table = ref<TableName | undefined>('containers')
 const tables = tableNames.map((value) => ({ value, label: t(`settings.table.${value}`) }))
 function exportTable(): void {
@@ -88,14 +89,18 @@ async function readTable(file: File): Promise<void> {
     :label="t('settings.packing')"
     @cancel="packer.cancel"
   />
-  <details>
+  <details @toggle="isOpen = ($event.target as HTMLDetailsElement).open">
     <summary>{{ t('settings.tables') }}</summary>
-    <p>{{ t('settings.tablesText') }}</p>
-    <div class="row settings-files">
-      <ChoiceField v-model="table" :label="t('settings.whichTable')" :options="tables" />
-      <PushButton :icon="Download" @click="exportTable">{{ t('settings.exportTable') }}</PushButton>
-      <FileButton :label="t('settings.readTable')" accept=".csv,text/csv" @chosen="readTable" />
-    </div>
+    <template v-if="isOpen">
+      <p>{{ t('settings.tablesText') }}</p>
+      <div class="row settings-files">
+        <ChoiceField v-model="table" :label="t('settings.whichTable')" :options="tables" />
+        <PushButton :icon="Download" @click="exportTable">{{
+          t('settings.exportTable')
+        }}</PushButton>
+        <FileButton :label="t('settings.readTable')" accept=".csv,text/csv" @chosen="readTable" />
+      </div>
+    </template>
   </details>
   <div v-if="failure" class="refusal" role="alert">
     <p class="strong">{{ ofError(failure) }}</p>
