@@ -40,6 +40,7 @@ import { forty, gardenOf } from './benchTasks'
 import { openingOf, THROTTLE, type Opening } from './benchPhone'
 import { jobsTimes } from './benchJobs'
 import { hourlyBalance, yearsOfWater } from './benchWater'
+import { bookTimes } from './benchBook'
 import { checkTimes } from './benchCheck'
 import { firstScreenBytes, startBytes } from './firstScreen'
 import { medianMs } from './timing'
@@ -162,6 +163,8 @@ const START_KB = 60
 const FIND_MS = 50
 const DIAGNOSIS_MS = 50
 const QUESTION_MS = 200
+const ENTRY_MS = 100
+const SEARCH_MS = 300
 const FACTS_MS = 400
 const EDIT_MS = 100
 const LEDGER_MS = 100
@@ -176,6 +179,7 @@ const ARRANGE_MS = 2000
 const towns = readTowns(readFileSync(new URL('../web/src/data/towns.txt', import.meta.url), 'utf8'))
 const findMs = medianMs(() => findTowns(towns, 'san', 7, 'GB'), 5)
 const check = checkTimes()
+const book = bookTimes()
 const sunMs = medianMs(castSun, 5)
 const arrangeMs = medianMs(arrangeForty, 5)
 const frameMs = medianMs(dragFrame)
@@ -295,6 +299,9 @@ const rows: Row[] = [
   row('a check of seven signs and a pot’s facts: its causes', check.diagnosisMs, DIAGNOSIS_MS),
   row('… the question that tells most', check.questionMs, QUESTION_MS),
   row('… the pot’s facts, from nothing', check.factsMs, FACTS_MS),
+  row('an entry in words, understood, beside 50,000 records', book.entryMs, ENTRY_MS),
+  row('… words looked for in 50,000 records', book.searchMs, SEARCH_MS),
+  row('… their five seasons laid beside each other', book.seasonsMs, SEARCH_MS),
   row('sun over 5 m × 2 m in cells of 10 cm, 12 months', sunMs, SUN_MS),
   row('40 wishes, 40 containers of 8 kinds, 40 spots, proven best', arrangeMs, ARRANGE_MS),
   row(`one frame of dragging the tub, ${CONTAINERS} pots`, frameMs, FRAME_MS),

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { useElementSize } from '@vueuse/core'
 import { area, curveStepAfter, line, scaleLinear, scaleUtc, utcMonth } from 'd3'
 import type { BesidePoint } from '@rimbo/core'
+import './harvest.css'
 
 /** What was picked through a season, added up, on the band of what was expected. */
 const props = defineProps<{

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { HarvestRow } from '@rimbo/core'
+import './harvest.css'
 
 /** What was picked as a bar, on the band of what was expected. */
 const props = defineProps<{ row: HarvestRow; mostKg: number; label: string }>()
@@ -36,15 +37,7 @@ const band = computed(() => props.row.expectedKg)
   width: 100%;
   height: 18px;
 }
-.harvest-band {
-  fill: var(--leaf-tint);
-}
 .harvest-real {
   fill: var(--accent);
-}
-.harvest-middle {
-  stroke: var(--stem);
-  stroke-width: 1.5;
-  stroke-dasharray: 3 2;
 }
 </style>

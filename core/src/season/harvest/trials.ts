@@ -115,6 +115,21 @@ export function trialDiffers(garden: Garden, trial: Trial): readonly TrialThing[
     garden.records.filter(
       (one) => one.kind === 'prune' && one.containerId === id && dayOf(one.at) >= trial.from,
     ).length
+  const fed = (id: string) =>
+    [
+      ...new Set(
+        garden.records.flatMap((one) =>
+          one.kind === 'feed' &&
+          one.containerId === id &&
+          dayOf(one.at) >= trial.from &&
+          dayOf(one.at) <= on
+            ? [one.productId]
+            : [],
+        ),
+      ),
+    ]
+      .sort()
+      .join()
   const pouredL = (id: string) =>
     sum(garden.records, (one) =>
       one.kind === 'water' && one.containerId === id && dayOf(one.at) >= trial.from
@@ -126,7 +141,11 @@ export function trialDiffers(garden: Garden, trial: Trial): readonly TrialThing[
       numbers((id) => containerVolumes(container(id)).fillVolumeL) ||
       words((id) => container(id).type),
     mix: () => words((id) => JSON.stringify(state(id).fills.map(({ recipeId }) => recipeId))),
-    feed: () => words((id) => JSON.stringify(own(garden.feedPlans, id) ?? {})),
+    // Of a trial that is over the plans of today say nothing: what was given does.
+    feed: () =>
+      words((id) =>
+        trial.to === undefined ? JSON.stringify(own(garden.feedPlans, id) ?? {}) : fed(id),
+      ),
     // Watering follows the plants: it is only asked where it is what differs by intent.
     water: () => trial.differsIn === 'water' && numbers(pouredL),
     mulch: () => words((id) => String((state(id).mulch?.depthMm ?? 0) > 0)),

@@ -76,6 +76,7 @@ export const bookWords = {
   },
   entry: {
     title: 'What was done or seen',
+    onRound: 'Say it in words',
     examples: '2 l b3 · 640 g t2 · aphids f2',
     each: 'each',
     whichPot: 'Which pot?',

@@ -76,6 +76,11 @@ const found = computed(() => {
 
 /** Rows are of one height, so that only those in sight need be there. */
 const isNarrow = useMediaQuery('(max-width: 700px)')
+const dayStyle = computed((): Intl.DateTimeFormatOptions => ({
+  ...(!isNarrow.value && { weekday: 'short' }),
+  day: 'numeric',
+  month: 'short',
+}))
 const rowPx = computed(() => (isNarrow.value ? 62 : 42))
 const { list, containerProps, wrapperProps, scrollTo } = useVirtualList(found, {
   itemHeight: () => rowPx.value,
@@ -135,7 +140,7 @@ async function remove(record: GardenRecord): Promise<void> {
               :data-record="record.id"
             >
               <td>
-                {{ day(record.at, { weekday: 'short', day: 'numeric', month: 'short' }) }},
+                {{ day(record.at, dayStyle) }}<template v-if="!isNarrow">,</template>
                 {{ record.at.slice(11) }}
               </td>
               <td>

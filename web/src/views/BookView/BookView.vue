@@ -72,17 +72,19 @@ function exportCsv(): void {
         :label="t('book.season')"
         :options="seasonOptions"
       />
-      <PushButton v-if="current" @click="isClosing = true">{{ t('closing.open') }}</PushButton>
-      <router-link
-        v-if="newest"
-        :to="{ path: '/book/report', query: { season: span?.id ?? newest } }"
-        class="book-link"
-      >
-        <el-icon><Printer /></el-icon> {{ t('book.report') }}
-      </router-link>
-      <PushButton v-if="shownPart === 'records'" :icon="Download" @click="exportCsv">{{
-        t('book.exportCsv')
-      }}</PushButton>
+      <div class="row book-tools">
+        <PushButton v-if="current" @click="isClosing = true">{{ t('closing.open') }}</PushButton>
+        <router-link
+          v-if="newest"
+          :to="{ path: '/book/report', query: { season: span?.id ?? newest } }"
+          class="book-link"
+        >
+          <el-icon><Printer /></el-icon> {{ t('book.report') }}
+        </router-link>
+        <PushButton v-if="shownPart === 'records'" :icon="Download" @click="exportCsv">{{
+          t('book.exportCsv')
+        }}</PushButton>
+      </div>
     </div>
     <CloseSeason v-if="isClosing && current" :season="current" @close="isClosing = false" />
     <template v-if="shownPart === 'records'">
@@ -137,10 +139,11 @@ function exportCsv(): void {
 .book-head .field {
   width: 150px;
 }
-.book-head > .push-button,
-.book-head > .row,
-.book-link {
+.book-head > .row {
   margin-bottom: 8px;
+}
+.book-tools {
+  gap: 6px 16px;
 }
 .book-link {
   display: inline-flex;
@@ -162,8 +165,26 @@ function exportCsv(): void {
     position: absolute;
     clip-path: inset(50%);
   }
+  .book-head {
+    display: contents;
+  }
+  /* The parts go sideways under the thumb; what is seldom wanted comes last. */
+  .book-head > .row:not(.book-tools) {
+    flex: none;
+    flex-wrap: nowrap;
+    overflow-x: auto;
+    margin: 0;
+    padding: 2px;
+  }
+  .book-head .push-button {
+    flex: none;
+  }
   .book-head .field {
-    flex: 1 1 40%;
+    width: auto;
+    margin: 0;
+  }
+  .book-tools {
+    order: 5;
   }
   .book-sheet {
     padding: 4px 10px;

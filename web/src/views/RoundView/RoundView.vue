@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { nanoid } from 'nanoid'
@@ -12,6 +12,7 @@ import {
   type Job,
   type Stop,
 } from '@rimbo/core'
+import { lazily } from '../../loading'
 import { useGardenStore } from '../../stores/garden'
 import { useChosenStore } from '../../stores/chosen'
 import { useFeedingStore } from '../../stores/feeding'
@@ -30,6 +31,8 @@ type Done = GardenRecord extends infer R
     : never
   : never
 
+const EntryBox = lazily(() => import('../../records/EntryBox.vue'))
+const isSaying = ref(false)
 const store = useGardenStore()
 const { garden, isSaving } = storeToRefs(store)
 const { now, walked, progress } = storeToRefs(useTodayStore())
@@ -190,6 +193,10 @@ function listed(stop: Stop): string {
       <p>{{ t('round.emptyText') }}</p>
       <router-link to="/fit">{{ t('round.emptyGo') }}</router-link>
     </div>
+    <details class="round-say" @toggle="isSaying = ($event.target as HTMLDetailsElement).open">
+      <summary>{{ t('entry.onRound') }}</summary>
+      <EntryBox v-if="isSaying" />
+    </details>
   </div>
 </template>
 
