@@ -5,6 +5,9 @@ declare module 'jstat' {
   }
   const jstat: {
     readonly studentt: Quantiles<[degreesOfFreedom: number]>
+    readonly normal: Quantiles<[mean: number, sd: number]> & {
+      cdf(x: number, mean: number, sd: number): number
+    }
     readonly centralF: Quantiles<[numerator: number, denominator: number]>
   }
   export default jstat

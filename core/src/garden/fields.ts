@@ -12,6 +12,10 @@ interface ListSchema {
   }
 }
 
+interface OptionalSchema {
+  readonly def: { readonly innerType?: ListSchema }
+}
+
 const shape: Readonly<Record<string, z.ZodType>> = gardenFields.shape
 
 /** The schema of one field of a garden; none for a field of a later program. */
@@ -19,7 +23,9 @@ export const schemaOf = (field: string): z.ZodType | undefined => own(shape, fie
 
 /** A list of a garden: what it holds, and how many at least and at most. */
 export function listOf(field: string): { of: z.ZodType; least: number; most: number } | undefined {
-  const schema = schemaOf(field) as unknown as ListSchema | undefined
+  const whole = schemaOf(field) as unknown as (ListSchema & OptionalSchema) | undefined
+  // A list that may be left out is a list all the same.
+  const schema = whole?.def.innerType ?? whole
   if (!schema?.element) return undefined
   const limits = (schema.def.checks ?? []).map((check) => check._zod.def)
   return {

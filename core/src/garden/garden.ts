@@ -9,6 +9,7 @@ import { dailyWeatherSchema, MOST_WEATHER_DAYS, normalsSchema } from '../weather
 import { arrangementSchema } from './arrangement'
 import { jobChangeSchema, ownJobSchema } from './jobChanges'
 import { recordSchema } from './kinds'
+import { shopSchema } from './shops'
 import { trialSchema } from './trial'
 import { waysSchema } from './waysSchema'
 
@@ -32,6 +33,11 @@ export const settingsSchema = open({
   currency: z.string().regex(/^[A-Z]{3}$/),
   /** First day of a week, 1 Monday to 7 Sunday; Monday where left out. */
   weekStartsOn: z.number().int().min(1).max(7).optional(),
+  /** What a kilo of the same costs in a shop, to compare with. */
+  fruitPrices: open({
+    tomato: z.number().min(0).max(10_000).optional(),
+    pepper: z.number().min(0).max(10_000).optional(),
+  }).optional(),
   /** Bagged mix as it is sold where the gardener buys, to compare with. */
   baggedMix: open({
     looseL: z.number().positive().max(5000),
@@ -80,6 +86,7 @@ export const gardenFields = open({
   ways: waysSchema.optional(),
   jobChanges: z.array(jobChangeSchema).max(20_000).optional(),
   ownJobs: z.array(ownJobSchema).max(200).optional(),
+  shops: z.array(shopSchema).max(50).optional(),
   trials: z.array(trialSchema).max(200).optional(),
   weather: z.array(dailyWeatherSchema).max(MOST_WEATHER_DAYS),
   /** Of the place, from a climate table; usual ones for its latitude where left out. */

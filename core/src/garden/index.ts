@@ -11,6 +11,7 @@ export {
   signs,
   PHOTO_SIDE_PX,
   skipReasons,
+  stockUnits,
   supports,
   USUAL_CLOTH_SHARE,
   USUAL_MULCH_MM,
@@ -18,6 +19,7 @@ export {
   type GardenRecord,
   type RecordKind,
   type RecordOf,
+  type StockUnit,
   type UndatedRecord,
 } from './kinds'
 export { schemaOf } from './fields'
@@ -60,13 +62,23 @@ export {
 } from './feeding'
 export {
   ingredientStockL,
+  ofMix,
   shelfStock,
+  shoppingList,
+  stockKindOf,
+  stockKinds,
   stockOn,
+  usedIn,
+  type Need,
   type ShelfStock,
+  type ShoppingLine,
+  type ShoppingList,
   type StockItem,
   type StockKind,
-  type StockUnit,
+  type Trip,
+  type Used,
 } from './stock'
+export { shopPackSchema, shopSchema, type Shop, type ShopPack } from './shops'
 export { measuredMixOf, mixesOf, ingredientsOf } from './mixing'
 export { nextCode } from './codes'
 export { parseEntry, type Entry, type Understood } from './entry'

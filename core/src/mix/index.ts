@@ -86,7 +86,7 @@ export {
   type ReservoirReach,
 } from './layering'
 export { batchFor, cautionsFor, totalOf, type Batch, type BatchLine } from './batch'
-export { packsFor, shoppingList, type Buy, type Purchase, type ShoppingList } from './packs'
+export { packsFor, packsToBuy, type Buy, type Purchase, type PacksToBuy } from './packs'
 export { planBatches, type MixingTools, type TubLine, type TubPlan } from './tubs'
 export {
   asGroundG,

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { blend, ingredients, packsFor, planBatches, shoppingList, type Pack } from '.'
+import { blend, ingredients, packsFor, planBatches, packsToBuy, type Pack } from '.'
 import { mixed, parts, recipe } from '../../test/mixes'
 
 const pack = (looseL: number, price: number): Pack => ({
@@ -86,8 +86,8 @@ describe('packs', () => {
   })
   test('what is used up is worth its part of what was paid', () => {
     const line = { ingredient: sold([pack(100, 20)]), looseL: 25 }
-    expect(shoppingList([line], {})).toMatchObject({ price: 20, usedPrice: 5 })
-    expect(shoppingList([line], { perlite: 25 })).toMatchObject({ price: 0, usedPrice: 0 })
+    expect(packsToBuy([line], {})).toMatchObject({ price: 20, usedPrice: 5 })
+    expect(packsToBuy([line], { perlite: 25 })).toMatchObject({ price: 0, usedPrice: 0 })
   })
 })
 

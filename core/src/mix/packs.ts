@@ -131,7 +131,7 @@ export function packsFor(ingredient: Ingredient, needL: number, stockL = 0): Pur
 }
 
 /** One list for everything that is to be mixed. */
-export interface ShoppingList {
+export interface PacksToBuy {
   readonly purchases: readonly Purchase[]
   /** Paid at the till. */
   readonly price: number
@@ -140,10 +140,10 @@ export interface ShoppingList {
 }
 
 /** What to buy for several mixes together, what is at hand taken off. */
-export function shoppingList(
+export function packsToBuy(
   lines: readonly BatchLine[],
   stockL: Readonly<Record<string, number>>,
-): ShoppingList {
+): PacksToBuy {
   const purchases = lines.map(({ ingredient, looseL }) =>
     packsFor(ingredient, looseL, own(stockL, ingredient.id) ?? 0),
   )

@@ -184,7 +184,20 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
   foundRecords: ({ garden }) => gardens.foundRecords(garden, { kind: 'water' }),
   newestFirst: ({ garden }) => gardens.newestFirst(garden),
   ingredientStockL: ({ garden }) => gardens.ingredientStockL(garden),
-  stockOn: ({ garden }) => gardens.stockOn(garden, TODAY),
+  stockOn: ({ garden }) => expect(notNumbers(gardens.stockOn(garden, TODAY))).toEqual([]),
+  stockKindOf: ({ garden }) =>
+    hostileIds.forEach((itemId) => gardens.stockKindOf(garden, { itemId, unit: 'count' })),
+  usedIn: ({ garden }) => garden.records.forEach((one) => gardens.usedIn(garden, one)),
+  ofMix: ({ garden }) => garden.recipes.forEach(({ id }) => gardens.ofMix(garden, id, 10)),
+  shoppingList: ({ garden, solve }) =>
+    asked(() =>
+      gardens.shoppingList(
+        garden,
+        [{ itemId: 'compost', need: 3, unit: 'L' }],
+        garden.shops ?? [],
+        solve,
+      ),
+    ),
   recordsFromCsv: ({ garden }) =>
     expect(gardens.recordsFromCsv(gardens.recordsCsv(garden), garden, () => 'new')).toHaveLength(
       garden.records.length,
@@ -259,6 +272,27 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
   trialDiffers: ({ garden }) => trialsOf(garden).map((one) => season.trialDiffers(garden, one)),
   mostOf: ({ garden }) =>
     trialsOf(garden).map((one) => season.mostOf(season.trialResult(garden, one))),
+  seasonOfId: ({ garden }) => eachSeason(garden, (id) => season.seasonOfId(garden, id)),
+  pickedParts: ({ garden }) => expect(notNumbers(season.pickedParts(garden))).toEqual([]),
+  stockForecast: ({ garden }) =>
+    expect(notNumbers(season.stockForecast(garden, NOW, addDays(TODAY, 60)))).toEqual([]),
+  seasonCosts: ({ garden }) =>
+    eachSeason(garden, (id) => {
+      const costs = season.seasonCosts(garden, id)
+      expect(notNumbers(costs)).toEqual([])
+      const cents = (prices: readonly { readonly price: number }[]) =>
+        Math.round(prices.reduce((sum, { price }) => sum + price, 0) * 100)
+      expect(cents(costs.lines)).toBe(Math.round(costs.total * 100))
+      expect(cents(costs.perContainer)).toBe(Math.round(costs.total * 100))
+    }),
+  dearest: () => expect(season.dearest({ lines: [] })).toBe(0),
+  yearlyPart: () => expect(season.yearlyPart(50, 5, 5)).toBe(0),
+  germinationShare: () => expect(season.germinationShare('tomato', 0)).toBeCloseTo(0.9, 9),
+  seedsFor: () => expect(season.seedsFor(2, 'pepper', 0)).toBe(4),
+  feedsPlanned: (here) =>
+    eachFeed(here, ({ feeding, plan }) => {
+      if (plan) season.feedsPlanned(here.garden, feeding, plan, 0)
+    }),
   learnedFruitMass: ({ garden }) =>
     garden.varieties.forEach((one) => season.learnedFruitMass(one, [])),
   factsFrom: ({ garden }) =>

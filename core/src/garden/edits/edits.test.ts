@@ -179,6 +179,15 @@ const made: Readonly<Record<string, (garden: Garden) => GardenEdit>> = {
       undefined,
       true,
     ),
+  keepShop: ({ shops: [shop] = [] }) => {
+    const bare = { id: 'shop-new', fare: 3, minimumOrder: 0, packs: [] }
+    return edits.keepShop(shop ?? bare, shop, !shop)
+  },
+  removeShop: ({ shops = [] }) => edits.removeShop(shops[0] ?? { id: 'none' }),
+  recordStock: () =>
+    edits.recordStock([
+      { id: 'bought', at: NOW, kind: 'buy', itemId: 'compost', amount: 40, unit: 'L', price: 9 },
+    ]),
   keepTable: ({ weather }) => edits.keepTable('weather', weather),
   removeTrial: ({ trials = [] }) => edits.removeTrial(trials[0] ?? { id: 'none', name: '' }),
   carryOver: ({ containers: [pot] }) =>

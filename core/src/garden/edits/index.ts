@@ -71,3 +71,4 @@ export {
 } from './jobs'
 export { keepTrial, removeTrial } from './trials'
 export { keepTable } from './tables'
+export { keepShop, recordStock, removeShop } from './stores'

@@ -1,8 +1,7 @@
 import { addDays, dayOf, InputError } from '../../units'
 import type { OwnJob } from '../jobChanges'
-import { recordSchema, type GardenRecord, type RecordOf } from '../kinds'
+import { recordSchema, type GardenRecord, type RecordOf, type StockUnit } from '../kinds'
 import { MOST_EARLIER } from '../kinds/common'
-import type { StockUnit } from '../stock'
 import { isSame, withTouched } from '../touched'
 import { editOf, without, type GardenEdit } from './edit'
 

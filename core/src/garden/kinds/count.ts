@@ -2,8 +2,9 @@ import { z } from 'zod'
 import { idSchema, open } from '../../units'
 import { everyRecord } from './common'
 
-/** Loose litres of what is mixed with, grams of what is fed. */
-export const stockUnits = ['L', 'g'] as const
+/** Loose litres of what is mixed with, grams or millilitres of what is fed, all else by its number. */
+export const stockUnits = ['L', 'g', 'mL', 'count'] as const
+export type StockUnit = (typeof stockUnits)[number]
 
 /** Something at hand was counted, weighed or measured; what was used since is in the other records. */
 export const count = {

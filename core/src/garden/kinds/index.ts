@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import type { RecordKindRules } from './common'
+import { buy } from './buy'
 import { check } from './check'
 import { count } from './count'
 import { cover } from './cover'
@@ -89,6 +90,7 @@ const kinds = [
   count,
   check,
   photo,
+  buy,
 ] as const satisfies readonly RecordKindRules[]
 type Kinds = typeof kinds
 type Schema = Kinds[number]['schema']
@@ -115,7 +117,7 @@ export const rulesOf = Object.fromEntries(
   kinds.map((rules) => [rules.schema.shape.kind.value, rules]),
 ) as unknown as Readonly<Record<RecordKind, RecordKindRules>>
 
-export { stockUnits } from './count'
+export { stockUnits, type StockUnit } from './count'
 export { dids } from './did'
 export { feels, knuckles } from './finger'
 export { findings } from './look'

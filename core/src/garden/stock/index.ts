@@ -1,2 +1,17 @@
-export { ingredientStockL, stockOn, type StockItem, type StockKind, type StockUnit } from './stock'
+export {
+  ingredientStockL,
+  stockKindOf,
+  stockKinds,
+  stockOn,
+  type StockItem,
+  type StockKind,
+} from './stock'
 export { shelfStock, type ShelfStock } from './shelf'
+export {
+  shoppingList,
+  type Need,
+  type ShoppingLine,
+  type ShoppingList,
+  type Trip,
+} from './shopping'
+export { ofMix, usedIn, type Used } from './used'

@@ -1,11 +1,13 @@
 import type { FeedProduct } from '../../feed'
 import { feedProductOf } from '../feeding'
 import type { Garden } from '../garden'
+import type { GardenRecord } from '../kinds'
 import { stockOn } from './stock'
 
 /** A feed at hand, and how much of it is left. */
 export interface ShelfStock {
   readonly product: FeedProduct
+  /** As it was last counted, with what was bought since. */
   readonly countedG: number
   readonly countedAt: string
   /** Given by the records since it was counted, g. */
@@ -20,20 +22,25 @@ export interface ShelfStock {
 /** Less than this share of the last count is low. */
 const LOW_SHARE = 0.2
 
-/** The feeds on the shelf: every feed that was counted, even where none of it was left. */
+const isBuyOf = (id: string) => (record: GardenRecord) =>
+  record.kind === 'buy' && record.itemId === id
+
+/** The feeds on the shelf: every feed that was counted or bought, even where none of it was left. */
 export const shelfStock = (garden: Garden): readonly ShelfStock[] =>
   stockOn(garden).flatMap((item): ShelfStock[] => {
-    const product = item.kind === 'feed' ? feedProductOf(garden, item.itemId) : undefined
+    const countedG = item.countedAmount + item.boughtSince
+    const product =
+      item.kind === 'feed' && item.unit === 'g' ? feedProductOf(garden, item.itemId) : undefined
     if (!product) return []
     return [
       {
         product,
-        countedG: item.countedAmount,
-        countedAt: item.counted,
+        countedG,
+        countedAt: item.counted ?? garden.records.find(isBuyOf(item.itemId))?.at ?? '',
         usedG: item.usedSince,
-        leftG: item.amount,
-        isOverdrawn: item.usedSince > item.countedAmount,
-        isLow: item.amount < LOW_SHARE * item.countedAmount,
+        leftG: Math.max(0, item.amount),
+        isOverdrawn: item.amount < 0,
+        isLow: item.amount < LOW_SHARE * countedG,
       },
     ]
   })

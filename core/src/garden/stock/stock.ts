@@ -1,43 +1,46 @@
+import { catalogue } from '../../plant'
 import { remembered } from '../../units'
 import type { Garden } from '../garden'
-import type { GardenRecord, RecordOf, stockUnits } from '../kinds'
+import { supports, type GardenRecord, type RecordOf, type StockUnit } from '../kinds'
+import { emptyGarden } from '../starting'
+import { usedIn } from './used'
 
-export type StockUnit = (typeof stockUnits)[number]
-export type StockKind = 'ingredient' | 'feed'
-const KIND_OF: Readonly<Record<StockUnit, StockKind>> = { L: 'ingredient', g: 'feed' }
+export const stockKinds = ['ingredient', 'feed', 'seed', 'support', 'pot', 'small'] as const
+export type StockKind = (typeof stockKinds)[number]
 
-/** Something at hand: an ingredient in loose litres, a feed in grams. */
+/** Something at hand: ingredients in loose litres, feeds in grams or millilitres, all else by its number. */
 export interface StockItem {
   readonly itemId: string
   readonly kind: StockKind
-  /** What is left: never below nothing, for then more was used than was counted. */
+  /** Counted and bought less used: below nothing where more was used than there was. */
   readonly amount: number
   readonly unit: StockUnit
-  /** When it was last counted, and how much there was. */
-  readonly counted: string
+  /** When it was last counted, and how much there was; what was only bought was never counted. */
+  readonly counted?: string
   readonly countedAmount: number
   readonly usedSince: number
+  readonly boughtSince: number
 }
 
-/** The lime of a lime record. */
-const LIME_STREWN = 'ground'
+type HasStock = Pick<Garden, 'records'> & Partial<Garden>
+type Named = Pick<RecordOf<'count'>, 'itemId' | 'unit'>
 
-/** What a record took from the stock, g. */
-function usedIn(
-  record: GardenRecord,
-): { readonly itemId: string; readonly massG: number } | undefined {
-  if (record.kind === 'lime') return { itemId: LIME_STREWN, massG: record.massG }
-  if (record.kind === 'feed' && record.massG !== undefined)
-    return { itemId: record.productId, massG: record.massG }
-  return undefined
+const NOBODY = emptyGarden('none', 'none', 'none')
+const keyOf = ({ itemId, unit }: Named) => `${unit} ${itemId}`
+
+const isSupport = (id: string) => supports.some((one) => one === id)
+/** What kind of thing it is, by how it is counted and by its name. */
+export function stockKindOf({ varieties }: Pick<Garden, 'varieties'>, { itemId, unit }: Named) {
+  if (unit === 'L') return 'ingredient'
+  if (unit !== 'count') return 'feed'
+  if ([...varieties, ...catalogue].some(({ id }) => id === itemId)) return 'seed'
+  if (isSupport(itemId)) return 'support'
+  return itemId === 'pot' || itemId.startsWith('pot ') ? 'pot' : 'small'
 }
-
-type Count = RecordOf<'count'>
-const keyOf = ({ itemId, unit }: Pick<Count, 'itemId' | 'unit'>) => `${unit} ${itemId}`
 
 /** The last count of each item up to a moment; of two in the same minute the one recorded last. */
 function lastCounts(records: readonly GardenRecord[], isUntil: (at: string) => boolean) {
-  const counts = new Map<string, Count>()
+  const counts = new Map<string, RecordOf<'count'>>()
   for (const record of records) {
     if (record.kind !== 'count' || !isUntil(record.at)) continue
     const known = counts.get(keyOf(record))
@@ -47,47 +50,62 @@ function lastCounts(records: readonly GardenRecord[], isUntil: (at: string) => b
 }
 
 const ledgerOn = remembered(
-  (records: readonly GardenRecord[], on: string | undefined): readonly StockItem[] => {
+  (
+    records: readonly GardenRecord[],
+    given: HasStock,
+    on: string | undefined,
+  ): readonly StockItem[] => {
+    const garden: Garden = { ...NOBODY, ...given }
     const isUntil = (at: string) => on === undefined || at.slice(0, on.length) <= on
     const counts = lastCounts(records, isUntil)
+    const items = new Map<string, Named>(counts)
     const used = new Map<string, number>()
-    for (const record of records) {
-      const taken = usedIn(record)
-      const key = taken && keyOf({ itemId: taken.itemId, unit: 'g' })
-      const count = key === undefined ? undefined : counts.get(key)
-      if (taken && count && record.at >= count.at && isUntil(record.at))
-        used.set(key!, (used.get(key!) ?? 0) + taken.massG)
+    const bought = new Map<string, number>()
+    const add = (to: Map<string, number>, key: string, at: string, amount: number) => {
+      const count = counts.get(key)
+      if (isUntil(at) && (!count || at >= count.at)) to.set(key, (to.get(key) ?? 0) + amount)
     }
-    return [...counts].map(([key, { itemId, amount, unit, at }]) => {
-      const usedSince = used.get(key) ?? 0
+    for (const record of records) {
+      if (record.kind !== 'buy' || !isUntil(record.at)) continue
+      items.set(keyOf(record), record)
+      add(bought, keyOf(record), record.at, record.amount)
+    }
+    for (const record of records)
+      for (const taken of usedIn(garden, record))
+        // What was neither counted nor bought is nobody's stock.
+        if (items.has(keyOf(taken))) add(used, keyOf(taken), record.at, taken.amount)
+    return [...items].map(([key, { itemId, unit }]) => {
+      const count = counts.get(key)
+      const [usedSince, boughtSince] = [used.get(key) ?? 0, bought.get(key) ?? 0]
+      const countedAmount = count?.amount ?? 0
       return {
         itemId,
-        kind: KIND_OF[unit],
-        amount: Math.max(0, amount - usedSince),
+        kind: stockKindOf(garden, { itemId, unit }),
+        amount: countedAmount + boughtSince - usedSince,
         unit,
-        counted: at,
-        countedAmount: amount,
+        ...(count && { counted: count.at }),
+        countedAmount,
         usedSince,
+        boughtSince,
       }
     })
   },
 )
 
 /**
- * What is at hand: each thing as it was last counted, less what the records used
- * since. What was never counted is not in it.
+ * What is at hand: each thing as it was last counted, with what was bought since and
+ * less what the records used since. What was only bought begins at nothing; what was
+ * neither is not in it. Where more was used than there was, it is below nothing.
  *
  * @param on until the end of that day, or until that moment; all that is recorded where left out
  */
-export const stockOn = ({ records }: Pick<Garden, 'records'>, on?: string): readonly StockItem[] =>
-  ledgerOn(records, on)
+export const stockOn = (garden: HasStock, on?: string): readonly StockItem[] =>
+  ledgerOn(garden.records, garden, on)
 
-/** Loose litres at hand of each ingredient that was counted, by its id. */
-export const ingredientStockL = (
-  garden: Pick<Garden, 'records'>,
-): Readonly<Record<string, number>> =>
+/** Loose litres at hand of each ingredient that was counted or bought, by its id; never below nothing. */
+export const ingredientStockL = (garden: HasStock): Readonly<Record<string, number>> =>
   Object.fromEntries(
     stockOn(garden).flatMap(({ kind, itemId, amount }) =>
-      kind === 'ingredient' ? [[itemId, amount]] : [],
+      kind === 'ingredient' ? [[itemId, Math.max(0, amount)]] : [],
     ),
   )

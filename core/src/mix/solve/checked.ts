@@ -2,7 +2,7 @@ import { estimatedPh } from '../acidity'
 import { batchFor } from '../batch'
 import { blend } from '../blend'
 import { drainedBody, mixOf } from '../drained'
-import { shoppingList } from '../packs'
+import { packsToBuy } from '../packs'
 import { overVessels, volumeOf, type Linear } from './model'
 import type { CheckedMix, LimitedProperty, MixAim, MixLimit, MixTask } from './types'
 
@@ -36,7 +36,7 @@ export function checked(
   const airSpace = mix.curve.totalPorosity - containerCapacity
   const wetDensityGL = mix.blend.bulkDensityGL + 1000 * containerCapacity
   const batch = batchFor(mix.blend, volumeOf(task))
-  const shopping = shoppingList(
+  const shopping = packsToBuy(
     batch.lines,
     Object.fromEntries(linear.map(({ ingredient, stockL }) => [ingredient.id, stockL])),
   )

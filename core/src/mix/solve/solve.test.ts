@@ -7,7 +7,7 @@ import { cylinder, mixed, parts } from '../../../test/mixes'
 import { batchFor } from '../batch'
 import { drainedState } from '../drained'
 import { ingredients } from '../ingredients'
-import { shoppingList } from '../packs'
+import { packsToBuy } from '../packs'
 
 let solve: Solve
 beforeAll(async () => {
@@ -57,7 +57,7 @@ function everyMix(ids: readonly [string, string, string]) {
         air: state.airSpace,
         water: state.containerCapacity,
         wetGL: blend.bulkDensityGL + 1000 * state.containerCapacity,
-        price: shoppingList(batchFor(blend, VOLUME_L).lines, {}).price,
+        price: packsToBuy(batchFor(blend, VOLUME_L).lines, {}).price,
       })
     }
   return all

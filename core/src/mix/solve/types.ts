@@ -4,7 +4,7 @@ import type { BatchLine } from '../batch'
 import type { Blend } from '../blend'
 import type { DrainedState } from '../drained'
 import type { Ingredient } from '../ingredient'
-import type { ShoppingList } from '../packs'
+import type { PacksToBuy } from '../packs'
 
 export const mixAims = ['cheapest', 'lightest', 'closest'] as const
 export type MixAim = (typeof mixAims)[number]
@@ -58,7 +58,7 @@ export interface CheckedMix extends DrainedState {
   readonly ph: number
   readonly lines: readonly BatchLine[]
   readonly looseL: number
-  readonly shopping: ShoppingList
+  readonly shopping: PacksToBuy
   /** By the aim: money, g/L, or the distance from the wish as a share. */
   readonly objective: number
 }

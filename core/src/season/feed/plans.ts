@@ -1,4 +1,10 @@
-import { judgeFeeds, unusableIn, type FeedPlan, type ProgrammeVerdict } from '../../feed'
+import {
+  judgeFeeds,
+  unusableIn,
+  type FeedPlan,
+  type PlannedFeed,
+  type ProgrammeVerdict,
+} from '../../feed'
 import { feedProductOf, type Garden } from '../../garden'
 import type { FeedToday } from './due'
 import { programmePot, type PotFeeding } from './potFeeding'
@@ -28,3 +34,14 @@ export function feedDays(garden: Garden, feed: FeedToday, today: number): readon
     nextOn,
   )
 }
+
+/** Every feed that a plan gives a pot from a day of its course on, as it would be given. */
+export const feedsPlanned = (
+  garden: Garden,
+  feeding: PotFeeding,
+  plan: FeedPlan,
+  from: number,
+): readonly PlannedFeed[] =>
+  runOf({ garden, feeding, plan, productOf: (id) => feedProductOf(garden, id) }).feedsFrom(
+    programmePot(feeding, from),
+  )

@@ -3,7 +3,7 @@ import { cropForecast, fruitMassG, type GrowthCourse } from '../../plant'
 import { addDays, datesFrom, dayOf, daysBetween, daysIntoWeek } from '../../units'
 import { gardenCourse, type GardenCourse } from '../course'
 import { lastKnownDay, seasonOfId } from './asked'
-import { pickedParts } from './summary'
+import { pickedParts } from './picked'
 
 interface Band {
   readonly least: number

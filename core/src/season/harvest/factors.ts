@@ -4,7 +4,7 @@ import { addDays, dayOf, daysBetween } from '../../units'
 import { type GardenCourse, type PotCourse } from '../course'
 import { lastKnownDay, seasonOfId } from './asked'
 import { courseOfSeason, expectedByDay } from './beside'
-import { pickedParts, type PickedPart } from './summary'
+import { pickedParts, type PickedPart } from './picked'
 
 /** How one pot differed in a season from what was reckoned of it. */
 export interface SeasonFactor {

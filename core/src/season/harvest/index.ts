@@ -11,4 +11,7 @@ export {
   type SeasonPoint,
 } from './seasons'
 export { mostOf, trialDiffers, trialResult, type TrialPot, type TrialResult } from './trials'
+export { seasonOfId } from './asked'
+export { dearest, seasonCosts, yearlyPart, type CostLine, type SeasonCosts } from './costs'
+export { pickedParts, type PickedPart } from './picked'
 export { harvestSides, harvestSummary, type HarvestRow, type HarvestSide } from './summary'

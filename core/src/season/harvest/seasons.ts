@@ -5,7 +5,7 @@ import { datesFrom, dayOf, daysBetween } from '../../units'
 import { gardenCourse } from '../course'
 import { lastKnownDay, seasonOfId } from './asked'
 import { seasonFactors, type SeasonFactor } from './factors'
-import { pickedParts } from './summary'
+import { pickedParts } from './picked'
 
 /** The day of a season on which so much warmth had come together, and what had been picked by then. */
 export interface SeasonPoint {

@@ -1,19 +1,11 @@
 import { containerVolumes } from '../../container'
-import {
-  containerOn,
-  seasonsOf,
-  standingOn,
-  varietyOf,
-  type Garden,
-  type Planting,
-  type RecordOf,
-  type SeasonOf,
-} from '../../garden'
-import { cropForecast, type Variety } from '../../plant'
-import { addDays, dayOf, daysIntoWeek, InputError, remembered } from '../../units'
+import { containerOn, seasonsOf, type Garden, type SeasonOf } from '../../garden'
+import { cropForecast } from '../../plant'
+import { addDays, dayOf, daysIntoWeek, InputError } from '../../units'
 import { gardenCourse } from '../course'
 import { lastKnownDay } from './asked'
-import { learnedFruitMass, type FruitMass } from './learned'
+import { seasonCosts } from './costs'
+import { pickedParts, type Part } from './picked'
 
 export const harvestSides = ['week', 'variety', 'container', 'crop'] as const
 export type HarvestSide = (typeof harvestSides)[number]
@@ -33,14 +25,8 @@ export interface HarvestRow {
   readonly expectedKg?: { readonly least: number; readonly middle: number; readonly most: number }
   readonly perLitreMix?: number
   readonly perLitreWater?: number
-}
-
-/** A part of a picking, or of what is expected; of whose fruit it was, as far as that is known. */
-interface Part {
-  readonly containerId: string
-  readonly variety: Variety | undefined
-  readonly date: string
-  readonly share: number
+  /** Of what the pots cost in these seasons; of a week nobody knows. */
+  readonly perEuro?: number
 }
 
 /** The Monday of the week of a day. */
@@ -51,34 +37,6 @@ const keyOf = (by: HarvestSide, part: Omit<Part, 'share'>): string => {
   if (by === 'week') return mondayOf(part.date)
   if (by === 'container') return part.containerId
   return (by === 'variety' ? part.variety?.id : part.variety?.crop) ?? ''
-}
-
-/** The plantings whose fruit a picking may be: the one it names, those that stood there, or the last that did. */
-function plantingsOf(garden: Garden, pick: RecordOf<'pick'>, date: string): readonly Planting[] {
-  const named = garden.plantings.find(({ id }) => id === pick.plantingId)
-  if (named) return [named]
-  const isHere = ({ containerId }: Planting) => containerId === pick.containerId
-  const standing = standingOn(garden, date).filter(isHere)
-  if (standing.length > 0) return standing
-  const last = garden.plantings
-    .filter((one) => isHere(one) && one.plantedOn <= date)
-    .sort((one, other) => (one.plantedOn < other.plantedOn ? 1 : -1))
-  return last.slice(0, 1)
-}
-
-/** A picking, parted by the plants that it may be of. */
-function partsOf(garden: Garden, pick: RecordOf<'pick'>): readonly Part[] {
-  const date = dayOf(pick.at)
-  const plantings = plantingsOf(garden, pick, date)
-  const plants = plantings.reduce((sum, { count }) => sum + count, 0)
-  const containerId = pick.containerId ?? ''
-  if (plants === 0) return [{ containerId, variety: undefined, date, share: 1 }]
-  return plantings.map((planting) => ({
-    containerId: planting.containerId,
-    variety: varietyOf(garden, planting.varietyId),
-    date,
-    share: planting.count / plants,
-  }))
 }
 
 interface Sum {
@@ -101,51 +59,6 @@ const nothing = (): Sum => ({
   mostKg: 0,
   containerIds: new Set(),
 })
-
-/** A picking, or the part of it that is of one planting, as it was weighed or as its fruits weigh here. */
-export interface PickedPart extends Omit<Part, 'share'> {
-  readonly pick: RecordOf<'pick'>
-  readonly massKg: number
-  /** How far off that may be where fruit was counted and not weighed; else 0. */
-  readonly countedSdKg: number
-  readonly count: number
-  readonly wasteKg: number
-}
-
-/** Everything that was ever picked, parted by the plants it is of. */
-export const pickedParts = remembered((garden: Garden): readonly PickedPart[] => {
-  const picks = garden.records.filter((one) => one.kind === 'pick')
-  const parted = picks.map((pick) => ({ pick, parts: partsOf(garden, pick) }))
-  const masses = new Map<string, FruitMass>()
-  const fruitMass = (variety: Variety): FruitMass => {
-    const known = masses.get(variety.id)
-    if (known) return known
-    const own = parted.filter(({ parts }) => parts.length === 1 && parts[0]!.variety === variety)
-    const learned = learnedFruitMass(
-      variety,
-      own.map(({ pick }) => pick),
-    )
-    masses.set(variety.id, learned)
-    return learned
-  }
-  return parted.flatMap(({ pick, parts }) =>
-    parts.map(({ share, ...part }): PickedPart => {
-      const { massG, count = 0, wasteG = 0 } = pick
-      const { meanG, sdG } = part.variety ? fruitMass(part.variety) : UNKNOWN_FRUIT
-      return {
-        ...part,
-        pick,
-        massKg: ((massG ?? count * meanG) * share) / 1000,
-        countedSdKg: massG === undefined ? (count * sdG * share) / 1000 : 0,
-        count: count * share,
-        wasteKg: (wasteG * share) / 1000,
-      }
-    }),
-  )
-})
-
-/** Fruit of which not even the crop is known weighs what is written of it. */
-const UNKNOWN_FRUIT: FruitMass = { meanG: 0, sdG: 0 }
 
 /** Adds what the plants of a season were expected to give, day by day of each week of theirs. */
 function addExpected(
@@ -224,8 +137,18 @@ export function harvestSummary(
     sum.containerIds.add(part.containerId)
   }
   for (const season of seasons) addExpected(garden, season, by, sumFor)
+  const costs = new Map<string, number>()
+  for (const { id: seasonId } of seasons)
+    for (const { containerId, price } of seasonCosts(garden, seasonId).perContainer)
+      costs.set(containerId, (costs.get(containerId) ?? 0) + price)
   return [...sums]
-    .map(([key, sum]) => rowOf(garden, key, sum, inSpan))
+    .map(([key, sum]) => {
+      const cost = [...sum.containerIds].reduce((all, pot) => all + (costs.get(pot) ?? 0), 0)
+      return {
+        ...rowOf(garden, key, sum, inSpan),
+        ...(by !== 'week' && cost > 0 && { perEuro: sum.massKg / cost }),
+      }
+    })
     .sort((one, other) =>
       by === 'week' ? (one.key < other.key ? -1 : 1) : other.massKg - one.massKg,
     )

@@ -13,7 +13,7 @@ import {
 import { compareTrial, planTrial, type TrialComparison } from '../../harvest'
 import { sharedYield, fullCropKg } from '../../plant'
 import { dayOf, own } from '../../units'
-import { pickedParts } from './summary'
+import { pickedParts } from './picked'
 
 /** What one pot of a trial gave. */
 export interface TrialPot {

@@ -29,7 +29,7 @@ import {
   limeKinds,
   limes,
   planBatches,
-  shoppingList,
+  packsToBuy,
   totalOf,
   type Batch,
   type BatchLine,
@@ -39,7 +39,7 @@ import {
   type LimeKindId,
   type Mix,
   type Recipe,
-  type ShoppingList,
+  type PacksToBuy,
   type TubPlan,
 } from '../../mix'
 import { inMeasures, type Measured } from '../../units'
@@ -81,7 +81,7 @@ export interface MixPlan {
   readonly tubs: readonly TubsOf[]
   /** Each ingredient once, over all containers and the reserve. */
   readonly lines: readonly BatchLine[]
-  readonly shopping: ShoppingList
+  readonly shopping: PacksToBuy
   /** Finished, over all containers and the reserve. */
   readonly mixedL: number
   readonly looseL: number
@@ -228,7 +228,7 @@ export function mixPlan(garden: Garden, pots: readonly PotToday[], wishes: Mixin
   const tubs = [...byRecipe].map(([mix, own]) => tubsFor(garden, mix, own, wishes))
   const batches = tubs.map(({ batch }) => batch)
   const lines = totalOf(batches)
-  const shopping = shoppingList(lines, ingredientStockL(garden))
+  const shopping = packsToBuy(lines, ingredientStockL(garden))
   const mixedL = batches.reduce((sum, batch) => sum + batch.volumeL, 0)
   const { looseL, price } = garden.settings.baggedMix
   const isLimed = fillings.some(({ lime }) => lime.massG > 0)
