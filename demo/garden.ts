@@ -53,7 +53,7 @@ export function demoGarden(): Garden {
   const { water, ...feeding } = feedShelf
   return {
     ...empty,
-    settings: { ...empty.settings, water },
+    settings: { ...empty.settings, fruitPrices: { tomato: 5.5, pepper: 6.5 }, water },
     ...feeding,
     clock: DEMO_NOW,
     place,

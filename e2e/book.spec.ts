@@ -31,7 +31,7 @@ test('records are found by pot, kind and words; one is deleted, put back, and br
   await choose(page, 'What', 'Watered')
   await expect(count).toHaveText(/^\d{3} records$/)
   // Only those in sight are drawn; at the end stands the oldest.
-  expect(await rows.count()).toBeLessThan(60)
+  await expect.poll(() => rows.count()).toBeLessThan(60)
   await page.locator('.book-list').evaluate((list) => list.scrollTo(0, list.scrollHeight))
   await expect(rows.last()).toContainText('Apr')
 })

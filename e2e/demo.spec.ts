@@ -27,6 +27,7 @@ test('only views that are there are in the menu', async ({ page }) => {
     'Water',
     'Ways',
     'Book',
+    'Stores',
     'Settings',
   ])
   for (const link of await links.all()) {

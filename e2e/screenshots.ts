@@ -2,7 +2,7 @@ import { test, type Page } from '@playwright/test'
 
 // The pictures of the README, from the demo garden. Run with `npm run screenshots`.
 const folder = '../docs/screenshots'
-const wide = ['line-up', 'round', 'days', 'place', 'fit', 'mix', 'book'] as const
+const wide = ['line-up', 'round', 'days', 'place', 'fit', 'mix'] as const
 const narrow = ['line-up', 'round'] as const
 /** A black-bottomed fruit of the pot that was left dry. */
 async function blackEnd(page: Page): Promise<void> {
@@ -26,6 +26,22 @@ test.describe('pictures', () => {
       await page.evaluate(() => document.fonts.ready)
       await page.screenshot({ path: `${import.meta.dirname}/${folder}/${view}.png` })
     })
+
+  test('book: an entry in words', async ({ page }) => {
+    await page.goto('/book')
+    await page.locator('.book-list tbody tr').first().waitFor()
+    await page.getByLabel('What was done or seen').fill('2 l b1 and k1, 640 g t1 before the rain')
+    await page.evaluate(() => document.fonts.ready)
+    await page.screenshot({ path: `${import.meta.dirname}/${folder}/book.png` })
+  })
+
+  test('stores: what the plan will need', async ({ page }) => {
+    await page.goto('/stores')
+    await page.getByRole('button', { name: 'Needed', exact: true }).click()
+    await page.locator('[data-need]').first().waitFor()
+    await page.evaluate(() => document.fonts.ready)
+    await page.screenshot({ path: `${import.meta.dirname}/${folder}/stores.png` })
+  })
 
   test('check, a black end', async ({ page }) => {
     await blackEnd(page)
@@ -82,13 +98,6 @@ test.describe('pictures', () => {
       await page.evaluate(() => document.fonts.ready)
       await page.screenshot({ path: `${import.meta.dirname}/${folder}/${name}.png` })
     })
-
-  test('a pot chosen', async ({ page }) => {
-    await page.goto('/line-up')
-    await page.locator('[data-pot=B1]').click()
-    await page.locator('.line-up-side [data-fact=rim]').waitFor()
-    await page.screenshot({ path: `${import.meta.dirname}/${folder}/pot.png` })
-  })
 
   test('the end of August', async ({ page }) => {
     await page.goto('/line-up')

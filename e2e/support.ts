@@ -35,6 +35,7 @@ export const views = [
   'water',
   'ways',
   'book',
+  'stores',
   'settings',
 ] as const
 

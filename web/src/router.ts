@@ -75,6 +75,12 @@ export const views = [
     component: fetched(() => import('./views/BookView/BookView.vue')),
   },
   {
+    path: '/stores',
+    name: 'stores',
+    group: 'keep',
+    component: fetched(() => import('./views/StoresView/StoresView.vue')),
+  },
+  {
     path: '/settings',
     name: 'settings',
     group: 'more',

@@ -295,7 +295,7 @@ describe('records as CSV', () => {
         'ph,text,moved_to,own_job,signs,absent,struck,outcome,photo,width_px,height_px,bytes,check,price,shop,earlier',
     )
     expect(lines).toHaveLength(base.records.length + 1)
-    expect(lines[1]).toMatch(/^2025-06-01,18:00,S1,mulch,/)
+    expect(lines[1]).toMatch(/^2025-04-12,10:00,,buy,/)
   })
   test('a note that a spreadsheet would run is defused, quotes are doubled', () => {
     const note = '=HYPERLINK("x")'

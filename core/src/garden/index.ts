@@ -63,6 +63,7 @@ export {
 export {
   ingredientStockL,
   ofMix,
+  purchaseRecords,
   shelfStock,
   shoppingList,
   stockKindOf,

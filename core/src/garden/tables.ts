@@ -85,7 +85,7 @@ export function tableCsv(garden: Garden, name: TableName): string {
  */
 export function tableFromCsv<N extends TableName>(text: string, name: N): NonNullable<Garden[N]> {
   // A list of nothing is a table of nothing.
-  if (text.trim() === '') return [] as unknown as NonNullable<Garden[N]>
+  if (text.trim() === '') return []
   const { data, meta } = Papa.parse<TableRow>(text.replace(/^\uFEFF/, ''), {
     ...tableOptions((header) => header.trim()),
   })

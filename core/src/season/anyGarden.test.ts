@@ -185,6 +185,12 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
   newestFirst: ({ garden }) => gardens.newestFirst(garden),
   ingredientStockL: ({ garden }) => gardens.ingredientStockL(garden),
   stockOn: ({ garden }) => expect(notNumbers(gardens.stockOn(garden, TODAY))).toEqual([]),
+  purchaseRecords: ({ garden }) => {
+    const buy = { id: 'b', at: NOW, kind: 'buy', itemId: 'compost', unit: 'L', amount: 5 } as const
+    const made = gardens.purchaseRecords(garden, [buy], () => 'emptied')
+    const after = gardens.stockOn({ ...garden, records: [...garden.records, ...made] }, NOW)
+    expect(after.find(({ itemId, unit }) => itemId === 'compost' && unit === 'L')).toBeDefined()
+  },
   stockKindOf: ({ garden }) =>
     hostileIds.forEach((itemId) => gardens.stockKindOf(garden, { itemId, unit: 'count' })),
   usedIn: ({ garden }) => garden.records.forEach((one) => gardens.usedIn(garden, one)),

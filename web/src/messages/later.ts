@@ -24,6 +24,7 @@ import { mixWords } from './views/mix'
 import { kitchenWords } from './views/kitchen'
 import { feedWords } from './views/feed'
 import { potPageWords } from './views/potPage'
+import { storesWords } from './views/stores'
 import { bookWords } from './views/book'
 import { startWords } from './views/start'
 import { settingsWords } from './views/settings'
@@ -46,6 +47,7 @@ export const laterWords = {
   ...feedWords,
   ...potPageWords,
   ...bookWords,
+  ...storesWords,
   ...settingsWords,
   ...startWords,
   ...partWords,

@@ -10,7 +10,7 @@ const { pots } = gardenToday(demo, demo.clock!)
 /** Recorded where they happen: the can, the feed, a test, a planting, what was seen of a plant. */
 const ELSEWHERE = [
   ...['water', 'skipWater', 'feed', 'finger', 'plant', 'height', 'weigh', 'drained', 'probe'],
-  ...['firstFlower', 'firstRipe', 'count', 'did', 'check', 'photo'],
+  ...['firstFlower', 'firstRipe', 'count', 'did', 'check', 'photo', 'buy'],
 ]
 
 test('every kind of record can be made on screen', () => {

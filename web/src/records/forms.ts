@@ -305,6 +305,7 @@ const madeElsewhere: Readonly<Partial<Record<RecordKind, readonly FormField[]>>>
     quantity('depthMm', 'deep', 'length'),
   ],
   count: [number('amount', 'amount')],
+  buy: [number('amount', 'amount'), optional(number('price', 'paid'))],
 }
 
 /** The fields of a record that can be changed afterwards, whatever its kind. */

@@ -1,4 +1,4 @@
-import type { RecordKind, RecordOf } from '@rimbo/core'
+import type { RecordKind, RecordOf, StockUnit } from '@rimbo/core'
 import { changesShown } from './changes'
 import type { KindShown, Say } from './shown'
 
@@ -10,6 +10,16 @@ const planted = (
 ) => `${variety(varietyId)} × ${count}`
 
 const nothing = () => ''
+/** So much of something at hand, in the measure it is kept in. */
+function stockAmount(
+  amount: number,
+  unit: StockUnit,
+  { mass, volume, number }: Pick<Say, 'mass' | 'volume' | 'number'>,
+): string {
+  if (unit === 'L') return volume(amount)
+  if (unit === 'g') return mass(amount)
+  return unit === 'mL' ? volume(amount / 1000) : number(amount)
+}
 
 /** Every kind of record: one that is forgotten here does not compile. */
 export const kindsShown: { readonly [K in RecordKind]: KindShown<K> } = {
@@ -146,10 +156,16 @@ export const kindsShown: { readonly [K in RecordKind]: KindShown<K> } = {
     told: nothing,
     mark: 'done',
   },
+  buy: {
+    words: { name: 'Bought', onString: 'bought', recorded: '{code}: purchase recorded.' },
+    told: ({ itemId, amount, unit }, { item, mass, volume, number }) =>
+      `${item(itemId)}, ${stockAmount(amount, unit, { mass, volume, number })}`,
+    mark: 'done',
+  },
   count: {
     words: { name: 'Counted', onString: 'counted', recorded: '{code}: count recorded.' },
-    told: ({ itemId, amount, unit }, { item, mass, volume }) =>
-      `${item(itemId)}, ${unit === 'L' ? volume(amount) : mass(amount)}`,
+    told: ({ itemId, amount, unit }, { item, mass, volume, number }) =>
+      `${item(itemId)}, ${stockAmount(amount, unit, { mass, volume, number })}`,
     mark: 'done',
   },
 }

@@ -82,7 +82,7 @@ const { day, temp } = useFormat()
 .header nav {
   display: flex;
   align-items: flex-end;
-  gap: 12px;
+  gap: 8px;
   margin-right: auto;
 }
 .header-group {
@@ -90,11 +90,11 @@ const { day, temp } = useFormat()
   flex-direction: column;
 }
 .header-group + .header-group {
-  padding-left: 10px;
+  padding-left: 8px;
   border-left: 1px solid var(--line);
 }
 .header-group-name {
-  padding-left: 8px;
+  padding-left: 6px;
   font-size: 12px;
   line-height: 1.1;
   color: var(--ink-soft);
@@ -105,7 +105,7 @@ const { day, temp } = useFormat()
 .header nav a {
   color: var(--ink);
   text-decoration: none;
-  padding: 5px 8px 4px;
+  padding: 5px 6px 4px;
   border-bottom: 3px solid transparent;
   white-space: nowrap;
 }

@@ -28,8 +28,8 @@ const yearsOfRecords = remembered(
   (records: readonly GardenRecord[], latitudeDeg: number): ReadonlySet<number> =>
     new Set(
       records.flatMap(({ at, kind }) =>
-        // What is at hand is counted in winter too.
-        kind === 'count' ? [] : [seasonYearOf(dayOf(at), latitudeDeg)],
+        // What is at hand is counted in winter too, and bought.
+        kind === 'count' || kind === 'buy' ? [] : [seasonYearOf(dayOf(at), latitudeDeg)],
       ),
     ),
 )

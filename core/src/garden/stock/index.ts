@@ -1,5 +1,6 @@
 export {
   ingredientStockL,
+  purchaseRecords,
   stockKindOf,
   stockKinds,
   stockOn,

@@ -7,7 +7,7 @@ import { solveWithHighs, type Solve } from '../../units'
 import { edits, type Garden } from '..'
 import type { GardenRecord } from '../kinds'
 import type { Shop } from '../shops'
-import { shoppingList, stockOn, type Need } from '.'
+import { purchaseRecords, shoppingList, stockOn, type Need } from '.'
 
 let solve: Solve
 beforeAll(async () => {
@@ -36,7 +36,7 @@ function cheapestOfAll(needs: readonly Need[], shops: readonly Shop[], most: num
     let price = 0
     for (const shop of shops) {
       const here = packs.flatMap((one, at) =>
-        one.shop === shop && counts[at] ? [[one.pack, counts[at]!] as const] : [],
+        one.shop === shop && counts[at] ? [[one.pack, counts[at]] as const] : [],
       )
       if (!here.length) continue
       const paid = here.reduce((sum, [pack, count]) => sum + pack.price * count, 0)
@@ -80,11 +80,13 @@ describe('the cheapest list', () => {
         fc.integer({ min: 0, max: 5 }),
         fc.tuple(shopOf(0), shopOf(1)),
         (a, b, shops) => {
-          const needs: Need[] = [
+          const all: Need[] = [
             { itemId: 'a', need: a, unit: 'L' },
-            ...(b > 0 ? [{ itemId: 'b', need: b, unit: 'L' as const }] : []),
-          ].filter(({ itemId }) =>
-            shops.some(({ packs }) => packs.some((one) => one.itemId === itemId)),
+            { itemId: 'b', need: b, unit: 'L' },
+          ]
+          const needs = all.filter(
+            ({ itemId, need }) =>
+              need > 0 && shops.some(({ packs }) => packs.some((pack) => pack.itemId === itemId)),
           )
           const best = cheapestOfAll(needs, shops, 8)
           if (!Number.isFinite(best)) return
@@ -281,6 +283,39 @@ describe('the ledger', () => {
       records: [...garden.records, { ...garden.records[5]!, id: 's2', count: 30 } as GardenRecord],
     }
     expect(stockOn(more).find(({ itemId }) => itemId === 'blackCherry')!.amount).toBe(-16)
+  })
+  test('what is bought of a thing that was overdrawn is there, whole', () => {
+    const spent: GardenRecord[] = [
+      { id: 'c', at: '2026-05-01T08:00', kind: 'count', itemId: 'stake', amount: 1, unit: 'count' },
+      ...['k1', 'k2', 'k3'].map((containerId): GardenRecord => ({
+        id: containerId,
+        at: '2026-05-02T08:00',
+        kind: 'support',
+        containerId,
+        support: 'stake',
+        heightMm: 900,
+      })),
+    ]
+    const garden: Garden = { ...demo, records: spent }
+    const stakes = (records: readonly GardenRecord[]) =>
+      stockOn({ ...demo, records: [...records] }).find(({ itemId }) => itemId === 'stake')!.amount
+    expect(stakes(spent)).toBe(-2)
+    const buy = {
+      id: 'b',
+      at: '2026-05-03T08:00',
+      kind: 'buy',
+      itemId: 'stake',
+      unit: 'count',
+    } as const
+    const bought = purchaseRecords(garden, [{ ...buy, amount: 5 }], () => 'emptied')
+    expect(stakes([...spent, ...bought])).toBe(5)
+  })
+  test('bought and counted in one minute: what was written last is what holds', () => {
+    const every = { at: '2026-05-01T08:00', itemId: 'stake', unit: 'count' } as const
+    const buy: GardenRecord = { id: 'b', kind: 'buy', amount: 5, ...every }
+    const count: GardenRecord = { id: 'c', kind: 'count', amount: 3, ...every }
+    const left = (records: GardenRecord[]) => stockOn({ ...demo, records })[0]!.amount
+    expect([left([buy, count]), left([count, buy])]).toEqual([3, 8])
   })
   test('a changed record moves it exactly, and so does taking it back', () => {
     const garden = structuredClone(demo)

@@ -1,4 +1,4 @@
-import { InputError, type Solve } from '../../units'
+import { InputError, own, type Solve } from '../../units'
 import { feedProductOf } from '../feeding'
 import type { Garden } from '../garden'
 import type { Shop, ShopPack } from '../shops'
@@ -155,7 +155,7 @@ export function shoppingList(
   const notSold = wanted.filter((one) => !isSold(one))
   if (!needs.length) return { trips: [], price: 0, isProven: true, leftOver: [], notSold }
   const found = solve(programme(needs, shops, choices), MOST_SECONDS)
-  const counts = choices.map(({ name }) => Math.round(found.values[name] ?? 0))
+  const counts = choices.map(({ name }) => Math.round(own(found.values, name) ?? 0))
   const boughtOf = (itemId: string) =>
     choices.reduce(
       (sum, { pack, amount }, index) =>

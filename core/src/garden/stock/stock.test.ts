@@ -14,7 +14,9 @@ import {
 /** A file as versions 6 and 7 had it: what is at hand stood beside the records. */
 const olderText = (version: number, shelf: unknown, stockL: unknown) => {
   const document = { ...(JSON.parse(demoText) as Record<string, unknown>) }
-  const records = (document['records'] as GardenRecord[]).filter(({ kind }) => kind !== 'count')
+  const records = (document['records'] as GardenRecord[]).filter(
+    ({ kind }) => kind !== 'count' && kind !== 'buy',
+  )
   return JSON.stringify({ ...document, version, records, shelf, stockL })
 }
 const SPRING = '2026-04-01T10:00'

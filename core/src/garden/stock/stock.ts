@@ -65,10 +65,16 @@ const ledgerOn = remembered(
       const count = counts.get(key)
       if (isUntil(at) && (!count || at >= count.at)) to.set(key, (to.get(key) ?? 0) + amount)
     }
+    const isCounted = new Set<GardenRecord>()
     for (const record of records) {
+      if (record.kind === 'count') isCounted.add(record)
       if (record.kind !== 'buy' || !isUntil(record.at)) continue
-      items.set(keyOf(record), record)
-      add(bought, keyOf(record), record.at, record.amount)
+      const key = keyOf(record)
+      items.set(key, record)
+      const count = counts.get(key)
+      // Of one minute, what was written down before the count had been counted with it.
+      if (count?.at === record.at && !isCounted.has(count)) continue
+      add(bought, key, record.at, record.amount)
     }
     for (const record of records)
       for (const taken of usedIn(garden, record))
@@ -109,3 +115,24 @@ export const ingredientStockL = (garden: HasStock): Readonly<Record<string, numb
       kind === 'ingredient' ? [[itemId, Math.max(0, amount)]] : [],
     ),
   )
+
+/**
+ * Purchases as they are recorded: where the records had used more of a thing than there
+ * was, nothing was left of it, and that is counted first.
+ *
+ * @param newId makes an id for each count
+ */
+export function purchaseRecords(
+  garden: HasStock,
+  bought: readonly RecordOf<'buy'>[],
+  newId: () => string,
+): readonly GardenRecord[] {
+  const overdrawn = new Set(
+    stockOn(garden).flatMap((item) => (item.amount < 0 ? [keyOf(item)] : [])),
+  )
+  return bought.flatMap((one): GardenRecord[] => {
+    if (!overdrawn.delete(keyOf(one))) return [one]
+    const { at, itemId, unit } = one
+    return [{ id: newId(), at, kind: 'count', itemId, amount: 0, unit }, one]
+  })
+}

@@ -31,6 +31,7 @@ export const appWords = {
     feed: 'Feed',
     water: 'Water',
     book: 'Book',
+    stores: 'Stores',
     settings: 'Settings',
   },
   demo: {

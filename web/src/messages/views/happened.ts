@@ -70,6 +70,7 @@ export const happenedWords = {
     massKg: 'Weight, kg',
     drainedL: 'Ran out below',
     moisture: 'Water in the mix',
+    paid: 'Paid for all of it',
     amount: 'How much, in the unit it was counted in',
     sprayCaution:
       'Follow its label: never in sun, heat or wind, nor while bees are about. Wear gloves, and wash what you pick.',

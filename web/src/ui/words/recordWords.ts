@@ -23,8 +23,11 @@ export function useRecordWords() {
   }
   const space = (id: string) => garden.value?.spaces.find((one) => one.id === id)?.name ?? id
   const pot = (id: string) => garden.value?.containers.find((one) => one.id === id)?.code ?? id
-  const item = (id: string): string =>
-    garden.value && own(ingredientsOf(garden.value), id) ? ingredientName(id) : productName(id)
+  function item(id: string): string {
+    if (!garden.value) return id
+    if (own(ingredientsOf(garden.value), id)) return ingredientName(id)
+    return varietyOf(garden.value, id) ? variety(id) : productName(id)
+  }
 
   const whatWords = (record: GardenRecord): string =>
     toldOf(record, {

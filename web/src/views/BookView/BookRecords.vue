@@ -212,6 +212,7 @@ async function remove(record: GardenRecord): Promise<void> {
   margin-bottom: 8px;
 }
 .book-list {
+  position: relative;
   flex: 1;
   min-height: 260px;
   padding-top: 0;

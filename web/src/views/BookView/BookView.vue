@@ -152,6 +152,7 @@ function exportCsv(): void {
   min-height: 32px;
 }
 .book-sheet {
+  position: relative;
   flex: 1;
   padding-top: 6px;
 }
