@@ -175,7 +175,7 @@ function boughtParts(garden: Garden, season: SeasonOf): Part[] {
 }
 
 /** Parts of an amount in whole cents that add up to it, the largest remainders rounded up. */
-export function inCentParts(cents: number, weights: readonly number[]): readonly number[] {
+function inCentParts(cents: number, weights: readonly number[]): readonly number[] {
   const whole = sum(weights)
   const exact = weights.map((weight) => (whole > 0 ? (cents * weight) / whole : 0))
   const parts = exact.map(Math.floor)

@@ -16,7 +16,7 @@ import { useFormat } from '../../ui/words/format'
 import { useNames } from '../../ui/words/names'
 
 /** Things that are counted and are no seed. */
-export const countedThings = ['stake', 'cage', 'net', 'label', 'pot', 'ties', 'can'] as const
+const countedThings = ['stake', 'cage', 'net', 'label', 'pot', 'ties', 'can'] as const
 
 /** Names and amounts of what is at hand. */
 export function useItems() {
