@@ -89,6 +89,7 @@ test('seasons beside each other, and one taken over into the plan and forgotten 
   await page.getByRole('button', { name: 'Seasons', exact: true }).click()
   await choose(page, 'Season', '2025')
   await expect(page.locator('[data-season="2025"]')).toContainText('11.6')
+  await expect(page.locator('.season-shown .season-line')).toBeVisible()
   await expect(page.getByText('S2: a bigger pot, or a smaller plant.')).toBeVisible()
   await expect(page.locator('[data-factor=s2]')).toContainText('60')
   await page.getByRole('button', { name: 'Take over into the next plan' }).click()

@@ -291,7 +291,7 @@ describe('records as CSV', () => {
       'date,time,container,kind,volume_l,mass_g,count,variety,product,detail,note,' +
         'mass_kg,height_mm,moisture_share,depth_mm,temp_c,ec_ds_m,planting,id,item,amount,unit,' +
         'rolled_mm,recipe,fill_mm,reused_share,from_container,compost_l,products,buried_mm,' +
-        'is_laid_sideways,was_root_bound,space,standing,is_indoors,share,from,where,interval_days,waste_g,' +
+        'is_laid_sideways,was_root_bound,space,standing,is_indoors,share,from,where,interval_days,waste_g,waste_why,ripeness,' +
         'ph,text,moved_to,own_job,signs,absent,struck,outcome,photo,width_px,height_px,bytes,check,price,shop,earlier',
     )
     expect(lines).toHaveLength(base.records.length + 1)

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
-import { useElementSize } from '@vueuse/core'
+import { computed } from 'vue'
 import { area, curveStepAfter, line, scaleLinear, scaleUtc, utcMonth } from 'd3'
 import type { BesidePoint } from '@rimbo/core'
+import { useChartFrame } from './chartFrame'
+import ChartGrid from './ChartGrid.vue'
 import './harvest.css'
 
 /** What was picked through a season, added up, on the band of what was expected. */
@@ -14,24 +15,22 @@ const props = defineProps<{
   monthWords: (date: string) => string
   label: string
 }>()
-const frame = ref<HTMLElement>()
-const { width, height } = useElementSize(frame)
-const LEFT = 58
-const RIGHT = 12
-const TOP = 10
-const BOTTOM = 24
+const { frame, width, height, left, top, right, bottom } = useChartFrame({
+  right: 12,
+  bottom: 24,
+})
 
 const dateOf = (on: string) => new Date(`${on}T00:00Z`)
 const x = computed(() =>
   scaleUtc(
     [dateOf(props.points[0]?.on ?? props.at), dateOf(props.points.at(-1)?.on ?? props.at)],
-    [LEFT, Math.max(LEFT + 40, width.value - RIGHT)],
+    [left, Math.max(left + 40, width.value - right)],
   ),
 )
 const mostKg = computed(() =>
   Math.max(0.1, ...props.points.flatMap(({ realKg = 0, expectedKg }) => [realKg, expectedKg.most])),
 )
-const y = computed(() => scaleLinear([0, mostKg.value], [height.value - BOTTOM, TOP]).nice(4))
+const y = computed(() => scaleLinear([0, mostKg.value], [height.value - bottom, top]).nice(4))
 const dayX = ({ on }: BesidePoint) => x.value(dateOf(on))
 const band = computed(
   () =>
@@ -58,21 +57,19 @@ const months = computed(() =>
     .range(...(x.value.domain() as [Date, Date]))
     .map((date) => ({ x: x.value(date), on: date.toISOString().slice(0, 10) })),
 )
+const ticks = computed(() =>
+  y.value.ticks(4).map((kg) => ({ y: y.value(kg), words: props.kgWords(kg) })),
+)
 </script>
 
 <template>
   <div ref="frame" class="band-chart">
     <svg v-if="width && height" :width="width" :height="height" role="img" :aria-label="label">
-      <g v-for="kg in y.ticks(4)" :key="kg">
-        <path class="chart-line" :d="`M${LEFT} ${y(kg)}H${width - RIGHT}`" />
-        <text class="chart-word" :x="LEFT - 6" :y="y(kg) + 4" text-anchor="end">
-          {{ kgWords(kg) }}
-        </text>
-      </g>
+      <ChartGrid :ticks="ticks" :left="left" :to="width - right" />
       <path class="harvest-band" :d="band" />
       <path class="harvest-middle band-line" :d="middle" />
       <path class="band-real" :d="real" />
-      <path class="band-today" :d="`M${x(dateOf(at))} ${TOP}V${height - BOTTOM}`" />
+      <path class="band-today" :d="`M${x(dateOf(at))} ${top}V${height - bottom}`" />
       <text
         v-for="month in months"
         :key="month.on"
@@ -87,17 +84,6 @@ const months = computed(() =>
 </template>
 
 <style>
-.band-chart {
-  height: 220px;
-  min-height: 180px;
-}
-.chart-line {
-  stroke: var(--guide);
-}
-.chart-word {
-  fill: var(--ink-soft);
-  font-size: 12px;
-}
 .band-line {
   fill: none;
 }

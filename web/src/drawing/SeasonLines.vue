@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
-import { useElementSize } from '@vueuse/core'
+import { computed } from 'vue'
 import { line, scaleLinear } from 'd3'
 import type { SeasonBeside, SeasonPoint } from '@rimbo/core'
+import { useChartFrame } from './chartFrame'
+import ChartGrid from './ChartGrid.vue'
 
 /** What each season had given by the time so much warmth had come together. */
 const props = defineProps<{
@@ -13,24 +14,22 @@ const props = defineProps<{
   warmthWords: (degreeDays: number) => string
   label: string
 }>()
-const frame = ref<HTMLElement>()
-const { width, height } = useElementSize(frame)
-const LEFT = 58
-const RIGHT = 60
-const TOP = 10
-const BOTTOM = 26
+const { frame, width, height, left, top, right, bottom } = useChartFrame({
+  right: 60,
+  bottom: 26,
+})
 
 const points = computed(() => props.seasons.flatMap((one) => one.points))
 const x = computed(() =>
   scaleLinear(
     [0, Math.max(100, ...points.value.map(({ degreeDays }) => degreeDays))],
-    [LEFT, Math.max(LEFT + 40, width.value - RIGHT)],
+    [left, Math.max(left + 40, width.value - right)],
   ),
 )
 const y = computed(() =>
   scaleLinear(
     [0, Math.max(0.1, ...points.value.map(({ pickedKg }) => pickedKg))],
-    [height.value - BOTTOM, TOP],
+    [height.value - bottom, top],
   ).nice(4),
 )
 const lines = computed(() =>
@@ -47,17 +46,15 @@ const lines = computed(() =>
     }
   }),
 )
+const ticks = computed(() =>
+  y.value.ticks(4).map((kg) => ({ y: y.value(kg), words: props.kgWords(kg) })),
+)
 </script>
 
 <template>
   <div ref="frame" class="band-chart">
     <svg v-if="width && height" :width="width" :height="height" role="img" :aria-label="label">
-      <g v-for="kg in y.ticks(4)" :key="kg">
-        <path class="chart-line" :d="`M${LEFT} ${y(kg)}H${width - RIGHT}`" />
-        <text class="chart-word" :x="LEFT - 6" :y="y(kg) + 4" text-anchor="end">
-          {{ kgWords(kg) }}
-        </text>
-      </g>
+      <ChartGrid :ticks="ticks" :left="left" :to="width - right" />
       <text
         v-for="warmth in x.ticks(width > 600 ? 6 : 3)"
         :key="warmth"

@@ -111,6 +111,12 @@ async function record(): Promise<void> {
   emit('recorded', one.kind)
 }
 
+/** A photo of a pot with one planting is of that as well. */
+const photoOf = ({ container, plants }: PotToday) => ({
+  containerId: container.id,
+  plantingId: plants.length === 1 ? plants[0]!.planting.id : undefined,
+})
+
 const caution = computed(() => {
   const key = open.value?.caution
   if (!key || !props.pot) return undefined
@@ -169,7 +175,7 @@ const caution = computed(() => {
     </template>
     <template v-if="pot">
       <p class="record-here-group">{{ t('photos.title') }}</p>
-      <PhotoAdd :of="{ containerId: pot.container.id }" :code="pot.container.code" />
+      <PhotoAdd :of="photoOf(pot)" :code="pot.container.code" />
     </template>
   </div>
 </template>

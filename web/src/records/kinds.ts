@@ -88,8 +88,16 @@ export const kindsShown: { readonly [K in RecordKind]: KindShown<K> } = {
   },
   pick: {
     words: { name: 'Picked', onString: 'pick', recorded: '{code}: harvest recorded.' },
-    told: ({ count, massG }, { mass }) =>
-      [count ?? '', massG === undefined ? '' : mass(massG)].filter(Boolean).join(' · '),
+    told: ({ count, massG, ripeness, wasteG, wasteWhy }, { mass, t }) =>
+      [
+        count ?? '',
+        massG === undefined ? '' : mass(massG),
+        ripeness ? t(`happened.ripe.${ripeness}`) : '',
+        wasteG ? t('harvest.waste', { mass: mass(wasteG) }) : '',
+        wasteWhy ? t(`happened.wasteCause.${wasteWhy}`) : '',
+      ]
+        .filter(Boolean)
+        .join(' · '),
     mark: 'fruit',
   },
   height: {

@@ -63,6 +63,7 @@ export const bookWords = {
     expected: 'Expected',
     perMix: 'Per litre of mix',
     perWater: 'Per litre of water',
+    perMoney: 'Per {currency}',
     unknown: 'unknown plants',
     week: 'week of {date}',
     about: '{mass} ± {sd}',

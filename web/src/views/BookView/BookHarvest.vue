@@ -124,6 +124,9 @@ const expectedWords = ({ expectedKg }: HarvestRow) =>
             <th class="number">{{ t('harvest.expected') }}</th>
             <th class="number">{{ t('harvest.perMix') }}</th>
             <th class="number">{{ t('harvest.perWater') }}</th>
+            <th v-if="shown?.by !== 'week'" class="number">
+              {{ t('harvest.perMoney', { currency: garden.settings.currency }) }}
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -151,6 +154,9 @@ const expectedWords = ({ expectedKg }: HarvestRow) =>
             <td class="number">{{ expectedWords(row) || '–' }}</td>
             <td class="number">{{ row.perLitreMix ? kg(row.perLitreMix) : '–' }}</td>
             <td class="number">{{ row.perLitreWater ? kg(row.perLitreWater) : '–' }}</td>
+            <td v-if="shown?.by !== 'week'" class="number">
+              {{ row.perEuro ? kg(row.perEuro) : '–' }}
+            </td>
           </tr>
         </tbody>
       </table>
