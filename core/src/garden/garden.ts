@@ -94,6 +94,18 @@ export const gardenFields = open({
   /** They were guessed from places nearby and taken as they are. */
   normalsAreGuessed: z.boolean().optional(),
   records: z.array(recordSchema).max(200_000),
+  /** What was taken out of a list, and when: another device may still have it. */
+  removed: z
+    .array(
+      open({
+        list: z.string().min(1).max(40),
+        id: z.string().min(1).max(800),
+        /** A moment with its milliseconds, and the device. */
+        at: z.string().min(1).max(80),
+      }),
+    )
+    .max(200_000)
+    .optional(),
   /** Records that were deleted; they can be brought back for a while. */
   bin: z.array(binnedSchema).max(200_000).optional(),
 })

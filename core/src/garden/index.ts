@@ -52,6 +52,7 @@ export { gardenSchema } from './gardenSchema'
 export { gardenJsonSchema, readGarden, writeGarden } from './file'
 export { recordsCsv, recordsFromCsv } from './csv'
 export { tableCsv, tableFromCsv, tableNames, type TableName } from './tables'
+export { mergeGardens, type MergeConflict, type Merged } from './merge'
 export { exportReminder, type Exported, type Unsaved } from './keeping'
 export { emptyGarden, hasTypedNormals, unitsOfRegion, type StartsWith } from './starting'
 export {

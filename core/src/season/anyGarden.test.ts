@@ -101,6 +101,8 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
     }
   },
   tableFromCsv: () => asked(() => gardens.tableFromCsv('id\n3', 'spaces')),
+  mergeGardens: ({ garden }) =>
+    expect(gardens.mergeGardens(garden, structuredClone(garden)).conflicts).toEqual([]),
   exportReminder: ({ garden }) =>
     gardens.exportReminder(garden, { on: '2026-01-01', records: 0 }, TODAY),
   gardenJsonSchema: () => gardens.gardenJsonSchema,

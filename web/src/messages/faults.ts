@@ -125,6 +125,7 @@ export const faults = {
   needNumbers: 'This is no amount ({given}).',
   needUnits: 'It is wanted in two measures that cannot be added ({given}).',
   noList: 'No list was found in time.',
+  otherGarden: 'These are two gardens, not two states of one.',
   notAPhoto: 'This is not a photo, or it is damaged.',
   photoTooLarge: 'This photo is too large: at most {limitMb} MB.',
   trialBothSides: 'A pot stands on one side only.',
