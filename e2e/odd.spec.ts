@@ -92,6 +92,8 @@ test('a view that fails says so, keeps the rest of the app, and is tried again',
     Object.defineProperty(prototype, 'format', { ...whole, get: broken })
   })
   await page.getByRole('navigation').getByRole('link', { name: 'Round' }).click()
+  // The line-up may fail first, while the Round is still on its way.
+  await expect(page).toHaveURL(/\/round$/)
   const failure = page.locator('.view-failure')
   await expect(failure).toContainText('This view could not be drawn')
   await expect(failure).toContainText('no figures today')

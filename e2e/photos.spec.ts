@@ -142,6 +142,7 @@ test('what is no photo, damaged or too large is refused in words, and nothing is
 })
 
 test('photos are only fetched when they are seen', async ({ page }) => {
+  test.slow()
   await openPhotos(page)
   const photo = await cameraPhoto(page, 300, 400)
   await chooser(page).setInputFiles(
@@ -151,7 +152,8 @@ test('photos are only fetched when they are seen', async ({ page }) => {
       buffer: photo,
     })),
   )
-  await expect(page.locator('.photos-grid li')).toHaveCount(24)
+  // One after the other, each made ready in a worker of its own.
+  await expect(page.locator('.photos-grid li')).toHaveCount(24, { timeout: 45_000 })
   await expect(page.locator('.photos-grid img').first()).toBeVisible()
   await page.setViewportSize({ width: 390, height: 500 })
   await expect.poll(() => page.locator('.photos-grid img').count()).toBeLessThan(12)
