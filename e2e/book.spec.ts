@@ -36,6 +36,16 @@ test('records are found by pot, kind and words; one is deleted, put back, and br
   await expect(rows.last()).toContainText('Apr')
 })
 
+test('on a phone as well only records in sight are drawn', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await open(page, 'book')
+  const rows = page.locator('.book-list tbody tr')
+  await expect(rows.first()).toBeVisible()
+  await expect.poll(() => rows.count()).toBeLessThan(60)
+  await page.locator('.book-list').evaluate((list) => list.scrollTo(0, list.scrollHeight))
+  await expect(rows.last()).toContainText('Apr')
+})
+
 test('an entry in words lights up, asks for its pot, and is recorded with one key', async ({
   page,
 }) => {

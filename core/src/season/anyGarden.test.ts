@@ -187,6 +187,10 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
   newestFirst: ({ garden }) => gardens.newestFirst(garden),
   ingredientStockL: ({ garden }) => gardens.ingredientStockL(garden),
   stockOn: ({ garden }) => expect(notNumbers(gardens.stockOn(garden, TODAY))).toEqual([]),
+  purchasesOf: ({ garden }) =>
+    expect(
+      gardens.purchasesOf({ trips: [] }, garden.shops ?? [], { at: NOW, newId: () => 'x' }),
+    ).toEqual([]),
   purchaseRecords: ({ garden }) => {
     const buy = { id: 'b', at: NOW, kind: 'buy', itemId: 'compost', unit: 'L', amount: 5 } as const
     const made = gardens.purchaseRecords(garden, [buy], () => 'emptied')
@@ -296,6 +300,12 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
   dearest: () => expect(season.dearest({ lines: [] })).toBe(0),
   yearlyPart: () => expect(season.yearlyPart(50, 5, 5)).toBe(0),
   germinationShare: () => expect(season.germinationShare('tomato', 0)).toBeCloseTo(0.9, 9),
+  comesUpShare: ({ garden }) =>
+    gardens.stockOn(garden, NOW).forEach((one) => season.comesUpShare(garden, one, TODAY)),
+  missingOf: ({ garden }) =>
+    season
+      .missingOf(season.stockForecast(garden, NOW, addDays(TODAY, 30)))
+      .forEach(({ need }) => expect(need).toBeGreaterThan(0)),
   seedsFor: () => expect(season.seedsFor(2, 'pepper', 0)).toBe(4),
   feedsPlanned: (here) =>
     eachFeed(here, ({ feeding, plan }) => {

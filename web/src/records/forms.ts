@@ -1,21 +1,16 @@
 import {
   covers,
-  feels,
   findings,
-  knuckles,
   mulchMaterials,
-  pouredInto,
   prunings,
   RECHARGE_COMPOST_SHARE,
   removals,
   ripenesses,
   signs,
-  skipReasons,
   supports,
   USUAL_CLOTH_SHARE,
   USUAL_MULCH_MM,
   wasteCauses,
-  waterOrigins,
   type Dimension,
   type PotToday,
   type RecordKind,
@@ -58,19 +53,19 @@ const whichPlants: FormField = {
   isOptional: true,
 }
 const thesePlants: FormField = { field: 'plantingId', label: 'which', as: 'plants' }
-const quantity = (field: string, label: string, dimension: Dimension): FormField => ({
+export const quantity = (field: string, label: string, dimension: Dimension): FormField => ({
   field,
   label,
   as: 'quantity',
   dimension,
 })
-const choice = (
+export const choice = (
   field: string,
   label: string,
   options: readonly string[],
   words: string,
 ): FormField => ({ field, label, as: 'choice', options, words })
-const optional = <F extends FormField>(one: F): F => ({ ...one, isOptional: true })
+export const optional = <F extends FormField>(one: F): F => ({ ...one, isOptional: true })
 
 /** A stake of a usual height (practice). */
 const STAKE_MM = 1500
@@ -277,43 +272,3 @@ export const isFor = ({ kind, group }: RecordForm, { container, plants }: PotTod
   if (kind === 'unroll') return container.material === 'fabric' || container.type === 'flatBag'
   return group !== 'plant' || plants.length > 0
 }
-
-const count = (field: string, label: string, max: number): FormField => ({
-  field,
-  label,
-  as: 'count',
-  max,
-})
-const number = (field: string, label: string): FormField => ({ field, label, as: 'number' })
-
-/** What can be changed of records that are made elsewhere: at the can, by a test, under Fit. */
-const madeElsewhere: Readonly<Partial<Record<RecordKind, readonly FormField[]>>> = {
-  water: [
-    quantity('volumeL', 'poured', 'volume'),
-    optional(choice('from', 'from', waterOrigins, 'happened.origin')),
-    optional(choice('where', 'into', pouredInto, 'happened.pouredInto')),
-  ],
-  skipWater: [choice('reason', 'why', skipReasons, 'skip')],
-  feed: [
-    { field: 'productId', label: 'fedWith', as: 'product' },
-    optional(quantity('massG', 'mass', 'mass')),
-    optional(quantity('volumeL', 'inWater', 'volume')),
-  ],
-  finger: [choice('feel', 'felt', feels, 'feel'), choice('knuckle', 'deep', knuckles, 'knuckle')],
-  plant: [count('count', 'count', 10_000), optional(quantity('buriedMm', 'buriedDepth', 'length'))],
-  height: [quantity('heightMm', 'height', 'length')],
-  weigh: [number('massKg', 'massKg')],
-  drained: [quantity('volumeL', 'drainedL', 'volume')],
-  probe: [
-    { field: 'moistureShare', label: 'moisture', as: 'percent' },
-    quantity('depthMm', 'deep', 'length'),
-  ],
-  count: [number('amount', 'amount')],
-  buy: [number('amount', 'amount'), optional(number('price', 'paid'))],
-}
-
-/** The fields of a record that can be changed afterwards, whatever its kind. */
-export const fieldsToChange = (kind: RecordKind): readonly FormField[] =>
-  [...recordForms, ...nurseryForms].find((form) => form.kind === kind)?.fields ??
-  madeElsewhere[kind] ??
-  []

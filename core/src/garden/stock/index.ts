@@ -9,7 +9,9 @@ export {
 } from './stock'
 export { shelfStock, type ShelfStock } from './shelf'
 export {
+  purchasesOf,
   shoppingList,
+  type BoughtNow,
   type Need,
   type ShoppingLine,
   type ShoppingList,

@@ -2,7 +2,7 @@ import { InputError, own, type Solve } from '../../units'
 import { feedProductOf } from '../feeding'
 import type { Garden } from '../garden'
 import type { Shop, ShopPack } from '../shops'
-import type { StockUnit } from '../kinds'
+import type { RecordOf, StockUnit } from '../kinds'
 
 /** So much of something is wanted. */
 export interface Need {
@@ -204,3 +204,31 @@ export function shoppingList(
 
 /** Money to the cent: sums of prices carry no more. */
 const inCents = (price: number) => Math.round(price * 100) / 100
+
+/** What of a list was bought, when, and how its records get their ids. */
+export interface BoughtNow {
+  readonly at: string
+  /** Whether a line was taken along; all of them where left out. */
+  readonly isTaken?: ((shopId: string, itemId: string) => boolean) | undefined
+  readonly newId: () => string
+}
+
+/** The purchases that a list comes to once it was gone through, pack by pack. */
+export const purchasesOf = (
+  { trips }: Pick<ShoppingList, 'trips'>,
+  shops: readonly Shop[],
+  { at, isTaken = () => true, newId }: BoughtNow,
+): readonly RecordOf<'buy'>[] =>
+  trips.flatMap(({ shopId, lines }) => {
+    const sold = shops.find(({ id }) => id === shopId)?.packs ?? []
+    const taken = lines.filter(({ itemId }) => isTaken(shopId, itemId))
+    return taken.flatMap(({ packs }) =>
+      packs.flatMap(({ packId, count }): RecordOf<'buy'>[] => {
+        const pack = sold.find(({ id }) => id === packId)
+        if (!pack) return []
+        const { itemId, unit } = pack
+        const [amount, price] = [pack.amount * count, inCents(pack.price * count)]
+        return [{ id: newId(), at, kind: 'buy', itemId, amount, unit, price, shopId }]
+      }),
+    )
+  })

@@ -3,13 +3,8 @@ import { cropForecast, fruitMassG, type GrowthCourse } from '../../plant'
 import { addDays, datesFrom, dayOf, daysBetween, daysIntoWeek } from '../../units'
 import { gardenCourse, type GardenCourse } from '../course'
 import { lastKnownDay, seasonOfId } from './asked'
+import { expectedDays, NO_CROP, plus, type Band } from './expected'
 import { pickedParts } from './picked'
-
-interface Band {
-  readonly least: number
-  readonly middle: number
-  readonly most: number
-}
 
 /** Up to the evening of a day: what was picked, and what the plants should have given by then. */
 export interface BesidePoint {
@@ -27,33 +22,6 @@ export interface BesideReal {
   readonly at: string
   /** What hangs on the plants on that day and will ripen later, by the flowers that have set. */
   readonly hanging: { readonly kg: number; readonly fruits: number }
-}
-
-const NONE: Band = { least: 0, middle: 0, most: 0 }
-const plus = (one: Band, kg: number, least: number, most: number): Band => ({
-  least: one.least + kg * least,
-  middle: one.middle + kg,
-  most: one.most + kg * most,
-})
-
-/** What each day of a course is expected to bring, of all plants or those of one container. */
-export function expectedByDay(
-  course: GardenCourse,
-  isAsked: (containerId: string) => boolean = () => true,
-): ReadonlyMap<string, Band> {
-  const days = new Map<string, Band>()
-  for (const pot of course.pots)
-    for (const { course: grown, planting } of pot.plants) {
-      if (!isAsked(planting.containerId)) continue
-      const { weeks, totalKg, leastKg, mostKg } = cropForecast(grown)
-      for (const { from, cropKg } of weeks)
-        for (let day = 0; day < 7; day++) {
-          const on = addDays(from, day)
-          const kg = (cropKg / 7) * planting.count
-          days.set(on, plus(days.get(on) ?? NONE, kg, leastKg / totalKg, mostKg / totalKg))
-        }
-    }
-  return days
 }
 
 /** What one plant carries on a day of its course: of the trusses that have opened, what is still to ripen, kg. */
@@ -83,22 +51,18 @@ export function expectedBesideReal(garden: Garden, id: string, today?: string): 
   const season = seasonOfId(garden, id)
   const course = courseOfSeason(garden, season, today)
   const at = lastKnownDay(garden, season, today)
-  const expected = expectedByDay(course)
+  const expected = new Map<string, Band>()
+  for (const { date, kg } of expectedDays(course.pots))
+    expected.set(date, plus(expected.get(date) ?? NO_CROP, kg))
   const real = new Map<string, number>()
   for (const { pick, massKg } of pickedParts(garden))
     real.set(dayOf(pick.at), (real.get(dayOf(pick.at)) ?? 0) + massKg)
 
   const points: BesidePoint[] = []
-  let band = NONE
+  let band = NO_CROP
   let realKg = 0
   for (const on of datesFrom(season.from, daysBetween(season.from, season.to) + 1)) {
-    const day = expected.get(on)
-    if (day)
-      band = {
-        least: band.least + day.least,
-        middle: band.middle + day.middle,
-        most: band.most + day.most,
-      }
+    band = plus(band, expected.get(on) ?? NO_CROP)
     realKg += real.get(on) ?? 0
     if (daysIntoWeek(on, 1) < 6 && on !== season.to) continue
     // Nobody looks at the months before anything could ripen.

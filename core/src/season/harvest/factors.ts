@@ -1,9 +1,10 @@
 import { mean } from 'd3-array'
 import { isGone, type Garden, type Planting, type SeasonOf } from '../../garden'
 import { addDays, dayOf, daysBetween } from '../../units'
-import { type GardenCourse, type PotCourse } from '../course'
+import type { PotCourse } from '../course'
 import { lastKnownDay, seasonOfId } from './asked'
-import { courseOfSeason, expectedByDay } from './beside'
+import { courseOfSeason } from './beside'
+import { CROP_SD_SHARE, expectedDays } from './expected'
 import { pickedParts, type PickedPart } from './picked'
 
 /** How one pot differed in a season from what was reckoned of it. */
@@ -21,8 +22,6 @@ export interface SeasonFactor {
   readonly n: number
 }
 
-/** A crop is told to within a half: two standard deviations of it (memory, as in the forecast). */
-const EXPECTED_SD_SHARE = 0.25
 /** So little is no crop yet to be compared with, kg. */
 const LEAST_EXPECTED_KG = 0.05
 /** Before so much of its crop was due, a pot that is a week late would be taken for a poor one (our choice). */
@@ -51,16 +50,16 @@ interface Asked {
   readonly garden: Garden
   readonly season: SeasonOf
   readonly at: string
-  readonly course: GardenCourse
   readonly picked: readonly PickedPart[]
 }
 
-function yieldOf({ course, at, picked, season }: Asked, containerId: string) {
+function yieldOf({ at, picked, season }: Asked, pot: PotCourse) {
+  const { id: containerId } = pot.container
   let expectedKg = 0
   let wholeKg = 0
-  for (const [on, { middle }] of expectedByDay(course, (id) => id === containerId)) {
-    wholeKg += middle
-    if (on <= at) expectedKg += middle
+  for (const { date, kg } of expectedDays([pot])) {
+    wholeKg += kg.middle
+    if (date <= at) expectedKg += kg.middle
   }
   const own = picked.filter(
     ({ pick, containerId: id }) =>
@@ -77,7 +76,7 @@ function factorOf(asked: Asked, pot: PotCourse): readonly SeasonFactor[] {
   const containerId = pot.container.id
   const { learned } = pot.ofWater
   const thirst = learned && learned.testCount > 0 ? learned.thirst : undefined
-  const { yieldShare, n: picks } = yieldOf(asked, containerId)
+  const { yieldShare, n: picks } = yieldOf(asked, pot)
   const days = garden.plantings.flatMap((planting) => {
     // One that was brought through the winter fruits when it likes.
     const isOfSeason = planting.plantedOn >= season.from && planting.plantedOn <= season.to
@@ -92,7 +91,7 @@ function factorOf(asked: Asked, pot: PotCourse): readonly SeasonFactor[] {
     thirst?.sd ??
     (yieldShare === undefined
       ? RIPE_SD_DAYS / Math.sqrt(Math.max(1, days.length))
-      : yieldShare * EXPECTED_SD_SHARE)
+      : yieldShare * CROP_SD_SHARE)
   return [
     {
       containerId,
@@ -120,8 +119,8 @@ export function seasonFactors(garden: Garden, id: string, today?: string): reado
     garden,
     season,
     at: lastKnownDay(garden, season, today),
-    course: courseOfSeason(garden, season, today),
     picked: pickedParts(garden),
   }
-  return asked.course.pots.flatMap((pot) => factorOf(asked, pot))
+  const { pots } = courseOfSeason(garden, season, today)
+  return pots.flatMap((pot) => factorOf(asked, pot))
 }

@@ -4,6 +4,7 @@ import { seasonsOf, type Garden, type SeasonOf } from '../../garden'
 import { datesFrom, dayOf, daysBetween } from '../../units'
 import { gardenCourse } from '../course'
 import { lastKnownDay, seasonOfId } from './asked'
+import { CROP_SD_SHARE } from './expected'
 import { seasonFactors, type SeasonFactor } from './factors'
 import { pickedParts } from './picked'
 
@@ -105,9 +106,6 @@ const drawn = (factor: number, sd: number): number => {
 const within = (value: number, least: number, most: number) =>
   Math.min(most, Math.max(least, value))
 
-/** A crop is told to within a half: two standard deviations of it (memory, as in the forecast). */
-const YIELD_SD = 0.25
-
 /** What of a pot's factors goes into the next plan: as sure as it is, drawn towards 1. */
 export function carriedOf(
   { thirst, yieldShare, spread }: SeasonFactor,
@@ -118,7 +116,7 @@ export function carriedOf(
     season,
     ...(thirst !== undefined && { thirst: within(drawn(thirst, spread), 0.2, 5) }),
     ...(yieldShare !== undefined && {
-      yieldShare: within(drawn(yieldShare, YIELD_SD * Math.max(1, yieldShare)), 0, 5),
+      yieldShare: within(drawn(yieldShare, CROP_SD_SHARE * Math.max(1, yieldShare)), 0, 5),
     }),
   }
 }

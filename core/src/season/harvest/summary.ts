@@ -1,10 +1,9 @@
 import { containerVolumes } from '../../container'
-import { containerOn, seasonsOf, type Garden, type SeasonOf } from '../../garden'
-import { cropForecast } from '../../plant'
+import { containerOn, seasonsOf, type Garden } from '../../garden'
 import { addDays, dayOf, daysIntoWeek, InputError } from '../../units'
-import { gardenCourse } from '../course'
-import { lastKnownDay } from './asked'
+import { courseOfSeason } from './beside'
 import { seasonCosts } from './costs'
+import { expectedDays, NO_CROP, plus, type Band } from './expected'
 import { pickedParts, type Part } from './picked'
 
 export const harvestSides = ['week', 'variety', 'container', 'crop'] as const
@@ -22,7 +21,7 @@ export interface HarvestRow {
   /** Of the mass, thrown away. */
   readonly wasteKg: number
   /** Of the whole season, by the growth of its plants. */
-  readonly expectedKg?: { readonly least: number; readonly middle: number; readonly most: number }
+  readonly expectedKg?: Band
   readonly perLitreMix?: number
   readonly perLitreWater?: number
   /** Of what the pots cost in these seasons; of a week nobody knows. */
@@ -44,9 +43,7 @@ interface Sum {
   countedKgVariance: number
   count: number
   wasteKg: number
-  leastKg: number
-  middleKg: number
-  mostKg: number
+  expectedKg: Band
   readonly containerIds: Set<string>
 }
 const nothing = (): Sum => ({
@@ -54,37 +51,9 @@ const nothing = (): Sum => ({
   countedKgVariance: 0,
   count: 0,
   wasteKg: 0,
-  leastKg: 0,
-  middleKg: 0,
-  mostKg: 0,
+  expectedKg: NO_CROP,
   containerIds: new Set(),
 })
-
-/** Adds what the plants of a season were expected to give, day by day of each week of theirs. */
-function addExpected(
-  garden: Garden,
-  season: SeasonOf,
-  by: HarvestSide,
-  sumFor: (key: string) => Sum,
-) {
-  const at = lastKnownDay(garden, season)
-  for (const pot of gardenCourse(garden, at, season).pots)
-    for (const { course, planting, variety } of pot.plants) {
-      const { weeks, totalKg, leastKg, mostKg } = cropForecast(course)
-      if (totalKg <= 0) continue
-      for (const { from, cropKg } of weeks)
-        for (let day = 0; day < 7; day++) {
-          const sum = sumFor(
-            keyOf(by, { containerId: planting.containerId, variety, date: addDays(from, day) }),
-          )
-          const kg = (cropKg / 7) * planting.count
-          sum.middleKg += kg
-          sum.leastKg += (kg * leastKg) / totalKg
-          sum.mostKg += (kg * mostKg) / totalKg
-          sum.containerIds.add(planting.containerId)
-        }
-    }
-}
 
 /** Water that was poured into some pots in a span, that of their feeds counted in, L. */
 function pouredL(
@@ -136,7 +105,12 @@ export function harvestSummary(
     sum.wasteKg += part.wasteKg
     sum.containerIds.add(part.containerId)
   }
-  for (const season of seasons) addExpected(garden, season, by, sumFor)
+  for (const season of seasons)
+    for (const day of expectedDays(courseOfSeason(garden, season).pots)) {
+      const sum = sumFor(keyOf(by, day))
+      sum.expectedKg = plus(sum.expectedKg, day.kg)
+      sum.containerIds.add(day.containerId)
+    }
   const costs = new Map<string, number>()
   for (const { id: seasonId } of seasons)
     for (const { containerId, price } of seasonCosts(garden, seasonId).perContainer)
@@ -169,9 +143,7 @@ function rowOf(garden: Garden, key: string, sum: Sum, inSpan: (at: string) => bo
     ...(sum.countedKgVariance > 0 && { massSdKg: Math.sqrt(sum.countedKgVariance) }),
     count: Math.round(sum.count),
     wasteKg: sum.wasteKg,
-    ...(sum.middleKg > 0 && {
-      expectedKg: { least: sum.leastKg, middle: sum.middleKg, most: sum.mostKg },
-    }),
+    ...(sum.expectedKg.middle > 0 && { expectedKg: sum.expectedKg }),
     ...(mixL > 0 && { perLitreMix: sum.massKg / mixL }),
     ...(waterL > 0 && { perLitreWater: sum.massKg / waterL }),
   }

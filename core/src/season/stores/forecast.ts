@@ -1,4 +1,4 @@
-import { ofMix, stockOn, type Garden, type StockUnit } from '../../garden'
+import { ofMix, stockOn, type Garden, type Need, type StockUnit } from '../../garden'
 import { addDays, dayOf, daysBetween, daysIntoWeek, own } from '../../units'
 import { gardenCourse, gardenOn } from '../course'
 import { feedsPlanned, potFeeding } from '../feed'
@@ -157,3 +157,9 @@ function needOf(uses: readonly Use[], atHand: number, today: string): StockNeed 
     ...(runsOutOn && { runsOutOn, buyBy: dayBefore! < today ? today : dayBefore! }),
   }
 }
+
+/** What has to be bought for a forecast: of each thing what its need is above what is at hand. */
+export const missingOf = (needs: readonly StockNeed[]): readonly Need[] =>
+  needs.flatMap(({ itemId, unit, need, atHand }) =>
+    need > atHand * (1 + ENOUGH_SHARE) ? [{ itemId, unit, need: need - atHand }] : [],
+  )

@@ -1,2 +1,2 @@
-export { stockForecast, type NeedWeek, type StockNeed } from './forecast'
-export { germinationShare, seedLifeProvenance, seedsFor } from './seeds'
+export { missingOf, stockForecast, type NeedWeek, type StockNeed } from './forecast'
+export { comesUpShare, germinationShare, seedLifeProvenance, seedsFor } from './seeds'

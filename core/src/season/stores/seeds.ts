@@ -1,6 +1,8 @@
+import { max } from 'd3-array'
 import jstat from 'jstat'
+import { varietyOf, type Garden, type StockItem } from '../../garden'
 import type { Crop } from '../../plant'
-import { published, type Provenance } from '../../units'
+import { daysBetween, published, type Provenance } from '../../units'
 
 /**
  * Seasons for which seed kept cool and dry comes up well.
@@ -35,3 +37,21 @@ export function germinationShare(crop: Crop, ageYears: number): number {
 /** Seeds to sow for so many plants, one more to choose from. */
 export const seedsFor = (plants: number, crop: Crop, ageYears: number): number =>
   Math.ceil((plants + 1) / germinationShare(crop, ageYears))
+
+const DAYS_A_YEAR = 365.25
+
+/**
+ * What of some seed at hand comes up today, by the day on which it was bought last, or
+ * else counted; undefined for what is no seed.
+ */
+export function comesUpShare(
+  garden: Garden,
+  { kind, itemId, counted }: Pick<StockItem, 'kind' | 'itemId' | 'counted'>,
+  today: string,
+): number | undefined {
+  const variety = kind === 'seed' ? varietyOf(garden, itemId) : undefined
+  if (!variety) return undefined
+  const bought = garden.records.filter((one) => one.kind === 'buy' && one.itemId === itemId)
+  const since = max(bought, ({ at }) => at) ?? counted ?? today
+  return germinationShare(variety.crop, daysBetween(since, today) / DAYS_A_YEAR)
+}

@@ -153,7 +153,7 @@ export const bookWords = {
     nothingYet: 'Nothing was picked of these pots yet.',
     alsoDiffers: 'The sides also differ in: {things}. Nobody can say which of these did it.',
     withKnown:
-      'Together with what their pots’ volume let us expect beforehand: {by}, between {from} and {to}.',
+      'Taken with what the size of the pots led us to expect: {by}, between {from} and {to}.',
     method: {
       tooFew: 'Fewer than two pots on a side: nothing is reckoned.',
       pooledLog: 'Reckoned on the logarithm of the weights with one spread for both sides.',
@@ -175,7 +175,7 @@ export const bookWords = {
     explainWarmth:
       'Each season by its warmth: degree-days above 10 °C since it began. So a cold spring is not taken for a bad year.',
     chart: 'What each season had given by its warmth',
-    degreeDays: '{n} K d',
+    degreeDays: '{n} °C·days',
     asWarm: 'When as warm as now',
     plants: 'Plants',
     water: 'Water poured',
@@ -207,7 +207,7 @@ export const bookWords = {
     carry: 'Take over into the next plan',
     takeBack: 'Forget it again',
     explainCarry:
-      'Water starts with each pot’s own thirst, Fit and Arrange with its own yield, drawn towards the usual as far as they are unsure.',
+      'Water then starts from each pot’s own thirst, Fit and Arrange from its own yield. What is unsure counts for less.',
     isCarried: 'Taken over: Water, Fit and Arrange reckon with it.',
   },
 }

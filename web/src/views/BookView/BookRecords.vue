@@ -246,7 +246,9 @@ async function remove(record: GardenRecord): Promise<void> {
     flex: 1 1 40%;
     width: auto;
   }
+  /* In a frame of its own: without one every record would be drawn. */
   .book-list {
+    max-height: 70dvh;
     padding: 0 10px;
   }
   .book-list td,

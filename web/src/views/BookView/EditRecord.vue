@@ -13,7 +13,7 @@ import {
   type GardenRecord,
   type RecordOf,
 } from '@rimbo/core'
-import { fieldsToChange } from '../../records/forms'
+import { fieldsToChange } from '../../records/formsToChange'
 import PhotoAdd from '../../records/PhotoAdd.vue'
 import PhotoFrame from '../../records/PhotoFrame.vue'
 import RecordField from '../../records/RecordField.vue'

@@ -6,10 +6,10 @@ import { nanoid } from 'nanoid'
 import { Printer } from '@element-plus/icons-vue'
 import {
   edits,
+  missingOf,
   purchaseRecords,
+  purchasesOf,
   type Garden,
-  type Need,
-  type RecordOf,
   type ShoppingList,
   type StockNeed,
   type StockUnit,
@@ -34,11 +34,7 @@ const { money } = useFormat()
 const { itemName, amountWords } = useItems()
 const { ofError } = useFaultText()
 
-const missing = computed((): readonly Need[] =>
-  props.needs.flatMap(({ itemId, unit, need, atHand }) =>
-    need > atHand ? [{ itemId, unit, need: need - atHand }] : [],
-  ),
-)
+const missing = computed(() => missingOf(props.needs))
 const shops = computed(() => props.garden.shops ?? [])
 const solver = useWorker<StoresWork, ShoppingList>(
   () => new Worker(new URL('../../workers/stores.worker.ts', import.meta.url), { type: 'module' }),
@@ -79,30 +75,14 @@ const failure = shallowRef<unknown>()
 /** Takes what was ticked into the stock, or all of it where nothing was. */
 async function buy(): Promise<void> {
   if (!list.value) return
-  const isAll = ticked.value.size === 0
-  const bought = list.value.trips.flatMap(({ shopId, lines }): RecordOf<'buy'>[] =>
-    lines.flatMap((line) =>
-      isAll || ticked.value.has(keyOf(shopId, line.itemId))
-        ? line.packs.flatMap(({ packId, count }): RecordOf<'buy'>[] => {
-            const pack = packOf(shopId, packId)
-            return pack
-              ? [
-                  {
-                    id: nanoid(),
-                    at: now.value,
-                    kind: 'buy',
-                    itemId: pack.itemId,
-                    amount: pack.amount * count,
-                    unit: pack.unit,
-                    price: Math.round(pack.price * count * 100) / 100,
-                    shopId,
-                  },
-                ]
-              : []
-          })
-        : [],
-    ),
-  )
+  const bought = purchasesOf(list.value, shops.value, {
+    at: now.value,
+    isTaken:
+      ticked.value.size > 0
+        ? (shopId, itemId) => ticked.value.has(keyOf(shopId, itemId))
+        : undefined,
+    newId: nanoid,
+  })
   try {
     await store.edit(edits.recordStock(purchaseRecords(props.garden, bought, nanoid)))
     solver.result.value = undefined

@@ -2,12 +2,10 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
-  daysBetween,
-  germinationShare,
+  comesUpShare,
   limeKinds,
   stockKinds,
   stockOn,
-  varietyOf,
   type Garden,
   type StockItem,
 } from '@rimbo/core'
@@ -46,14 +44,9 @@ const safetyOf = ({ kind, itemId }: StockItem): string | undefined => {
     ? t(`stores.safety.${kind}`)
     : undefined
 }
-/** Seed as old as its last count or purchase says it may be. */
-function seedWords({ kind, itemId, counted }: StockItem): string | undefined {
-  const variety = kind === 'seed' ? varietyOf(props.garden, itemId) : undefined
-  if (!variety) return undefined
-  const since =
-    props.garden.records.find((one) => one.kind === 'buy' && one.itemId === itemId)?.at ?? counted
-  const years = since ? daysBetween(since, today.now) / 365.25 : 0
-  return t('stores.comesUp', { share: share(germinationShare(variety.crop, years)) })
+function seedWords(item: StockItem): string | undefined {
+  const comesUp = comesUpShare(props.garden, item, today.date)
+  return comesUp === undefined ? undefined : t('stores.comesUp', { share: share(comesUp) })
 }
 </script>
 
