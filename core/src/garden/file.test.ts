@@ -292,7 +292,7 @@ describe('records as CSV', () => {
         'mass_kg,height_mm,moisture_share,depth_mm,temp_c,ec_ds_m,planting,id,item,amount,unit,' +
         'rolled_mm,recipe,fill_mm,reused_share,from_container,compost_l,products,buried_mm,' +
         'is_laid_sideways,was_root_bound,space,standing,is_indoors,share,from,where,interval_days,waste_g,waste_why,ripeness,' +
-        'ph,text,moved_to,own_job,signs,absent,struck,outcome,photo,width_px,height_px,bytes,check,price,shop,earlier',
+        'ph,text,moved_to,own_job,use_by,opened_on,signs,absent,struck,outcome,photo,width_px,height_px,bytes,check,price,shop,earlier',
     )
     expect(lines).toHaveLength(base.records.length + 1)
     expect(lines[1]).toMatch(/^2025-04-12,10:00,,buy,/)

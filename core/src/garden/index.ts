@@ -65,6 +65,9 @@ export {
 } from './feeding'
 export {
   ingredientStockL,
+  nextUseBy,
+  overbought,
+  pastUse,
   ofMix,
   purchaseRecords,
   purchasesOf,
@@ -81,12 +84,14 @@ export {
   type ShoppingList,
   type StockItem,
   type StockKind,
+  type StockLot,
   type Trip,
   type Used,
 } from './stock'
 export { shopPackSchema, shopSchema, type Shop, type ShopPack } from './shops'
 export { measuredMixOf, mixesOf, ingredientsOf } from './mixing'
 export { nextCode } from './codes'
+export { photoIdsIn } from './photos'
 export { parseEntry, type Entry, type Understood } from './entry'
 export { foundRecords, lastRecords, newestFirst, type RecordsAsked } from './newest'
 export { wayChoices, wayKeys, type SomeWays, type WayKey, type Ways } from './waysSchema'

@@ -19,6 +19,13 @@ export function outerSizeMm(container: Container): { lengthMm: number; widthMm: 
   return { lengthMm: rim.lengthMm + 2 * wallMm, widthMm: rim.widthMm + 2 * wallMm }
 }
 
+/** Floor under a container's outer rim, m². */
+export function floorUnderM2(container: Container): number {
+  const { lengthMm, widthMm } = outerSizeMm(container)
+  const share = container.shape.kind === 'rectangular' ? 1 : Math.PI / 4
+  return (share * lengthMm * widthMm) / 1e6
+}
+
 /** Where a container stands on its plan, or undefined where it was not placed yet. */
 export function footprintOf(container: Container): Footprint | undefined {
   const { id, shape, standing, baseHeightMm } = container

@@ -33,7 +33,14 @@ export {
   type SpotDay,
 } from './microclimate'
 export { sunMap, type SunMap, type SunMapRequest } from './sunMap'
-export { boxAround, footprintOf, gapMm, outerSizeMm, type Footprint } from './footprint'
+export {
+  boxAround,
+  floorUnderM2,
+  footprintOf,
+  gapMm,
+  outerSizeMm,
+  type Footprint,
+} from './footprint'
 export {
   awayFromSidesMm,
   crowdedPairs,

@@ -197,6 +197,18 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
     const after = gardens.stockOn({ ...garden, records: [...garden.records, ...made] }, NOW)
     expect(after.find(({ itemId, unit }) => itemId === 'compost' && unit === 'L')).toBeDefined()
   },
+  photoIdsIn: ({ garden }) => expect(gardens.photoIdsIn(garden)).toEqual(expect.any(Array)),
+  pastUse: ({ garden }) =>
+    gardens
+      .stockOn(garden, TODAY)
+      .forEach((one) =>
+        expect(gardens.pastUse(one, TODAY)).toBeLessThanOrEqual(Math.max(0, one.amount) + 1e-9),
+      ),
+  nextUseBy: ({ garden }) =>
+    gardens
+      .stockOn(garden, TODAY)
+      .forEach((one) => expect(gardens.nextUseBy(one, TODAY) ?? TODAY >= TODAY).toBeTruthy()),
+  overbought: () => expect(gardens.overbought([], [])).toEqual([]),
   stockKindOf: ({ garden }) =>
     hostileIds.forEach((itemId) => gardens.stockKindOf(garden, { itemId, unit: 'count' })),
   usedIn: ({ garden }) => garden.records.forEach((one) => gardens.usedIn(garden, one)),

@@ -48,7 +48,7 @@ export interface RimboSchema extends DBSchema {
   /** Pictures, as they are shown; their records are in the garden. */
   photos: {
     key: [gardenId: string, photoId: string]
-    value: { gardenId: string; photoId: string; picture: Blob }
+    value: { gardenId: string; photoId: string; picture: Blob; keptOn?: string }
   }
   /** Which garden was open, and of each what this device knows of its files. */
   meta: { key: string; value: string | FileSystemFileHandle }

@@ -2,11 +2,13 @@ import { beforeEach, describe, expect, test } from '@jest/globals'
 import 'fake-indexeddb/auto'
 import { IDBFactory } from 'fake-indexeddb'
 import { openDB } from 'idb'
+import { produce } from 'immer'
 import { emptyGarden, GARDEN_VERSION, type Garden, type GardenRecord } from '@rimbo/core'
 import { changeGarden, stepGarden } from './changing'
 import { createConnection } from './connection'
 import { StorageError } from './trouble'
 import { openDatabase, type RimboDatabase } from './database'
+import { clearPhotos, keepPhotos, photoIdsOf } from './photos'
 import {
   addGarden,
   currentGardenId,
@@ -254,4 +256,34 @@ describe('the connection', () => {
     const { use } = createConnection()
     await expect(use(listGardens)).rejects.toMatchObject({ code: 'later' })
   })
+})
+
+test('pictures that nothing speaks of go the day after; those of a record, the bin or a change that can be undone stay', async () => {
+  const picture = (photoId: string) => ({ photoId, picture: new Blob([photoId]) })
+  const photo = (photoId: string): GardenRecord => ({
+    id: `of ${photoId}`,
+    at: '2026-06-01T07:30',
+    kind: 'photo',
+    photoId,
+    widthPx: 1,
+    heightPx: 1,
+    bytes: 1,
+  })
+  const withPhotos: Garden = {
+    ...garden,
+    records: [photo('seen'), photo('undone')],
+    bin: [{ record: photo('binned'), deletedAt: '2026-06-02T07:30' }],
+  }
+  await addGarden(database, withPhotos)
+  const ids = ['seen', 'undone', 'binned', 'nobody']
+  await keepPhotos(database, 'g1', ids.map(picture), '2026-06-01')
+  await keepPhotos(database, 'g1', [picture('fresh')], '2026-06-02')
+  await changeGarden(database, await stored(), LABEL, (before) =>
+    produce(before, (draft) => {
+      draft.records = draft.records.filter(({ id }) => id !== 'of undone')
+    }),
+  )
+  const { garden: now } = await stored()
+  expect(await clearPhotos(database, now, '2026-06-02')).toEqual(['nobody'])
+  expect(await photoIdsOf(database, 'g1')).toEqual(['binned', 'fresh', 'seen', 'undone'])
 })

@@ -3,6 +3,7 @@ import {
   InputError,
   isFields,
   own,
+  photoIdsIn,
   readGarden,
   recordsCsv,
   tableCsv,
@@ -22,14 +23,6 @@ const MOST_FILE_BYTES = 600e6
 const MOST_TEXT_BYTES = 400e6
 const MOST_PHOTO_BYTES = 30e6
 const MOST_ENTRIES = 20_000
-
-const photoIdsIn = ({ records, bin = [] }: Garden): readonly string[] => [
-  ...new Set(
-    [...records, ...bin.map(({ record }) => record)].flatMap((one) =>
-      one.kind === 'photo' ? [one.photoId] : [],
-    ),
-  ),
-]
 
 /**
  * Writes a garden with its pictures as a zip. Pictures are asked for one after the other.

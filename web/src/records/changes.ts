@@ -77,16 +77,21 @@ export const changesShown: { readonly [K in ChangeKind & RecordKind]: KindShown<
     ...done('Pruned', 'pruned', 'pruning'),
     told: ({ what }, { t }) => t(`pruning.${what}`),
   },
-  tie: done('Tied up', 'tied up', 'tying'),
+  tie: {
+    ...done('Tied up', 'tied up', 'tying'),
+    told: ({ count }, { t }) => (count === undefined ? '' : t('happened.tiesUsed', { count })),
+  },
   shake: done('Shaken', 'flowers shaken', 'shaking'),
   weed: done('Weeded', 'weeded', 'weeding'),
   wash: done('Washed', 'pot washed', 'washing'),
   secure: done('Secured', 'secured', 'securing'),
   spray: {
     ...done('Sprayed', 'sprayed', 'spraying'),
-    told: ({ productId, intervalDays }, { t, product }) =>
+    told: ({ productId, massG, volumeL, intervalDays }, { t, product, mass, volume }) =>
       listed(
         productId !== undefined && product(productId),
+        massG !== undefined && mass(massG),
+        volumeL !== undefined && volume(volumeL),
         intervalDays !== undefined && t('happened.interval', { count: intervalDays }),
       ),
   },

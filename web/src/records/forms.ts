@@ -84,7 +84,11 @@ export const recordForms: readonly RecordForm[] = [
     fields: [choice('what', 'what', prunings, 'pruning'), whichPlants],
     usual: () => ({ what: 'sideShoots' }),
   },
-  { kind: 'tie', group: 'plant', fields: [] },
+  {
+    kind: 'tie',
+    group: 'plant',
+    fields: [{ field: 'count', label: 'ties', as: 'count', max: 10_000, isOptional: true }],
+  },
   {
     kind: 'support',
     group: 'plant',
@@ -127,6 +131,8 @@ export const recordForms: readonly RecordForm[] = [
     group: 'plant',
     fields: [
       { field: 'productId', label: 'product', as: 'product', isOptional: true },
+      optional(quantity('massG', 'sprayMass', 'mass')),
+      optional(quantity('volumeL', 'sprayVolume', 'volume')),
       {
         field: 'intervalDays',
         label: 'intervalDays',

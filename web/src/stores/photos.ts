@@ -1,9 +1,20 @@
 import { nanoid } from 'nanoid'
 import { defineStore } from 'pinia'
-import { edits, type GardenRecord } from '@rimbo/core'
-import { forgetPhotos, keepPhotos, photoIdsOf, photoOf, type StoredPhoto } from '../data/photos'
+import { dayOf, edits, type GardenRecord } from '@rimbo/core'
+import { onTheClock } from '../clock'
+import {
+  clearPhotos,
+  forgetPhotos,
+  keepPhotos,
+  photoIdsOf,
+  photoOf,
+  type StoredPhoto,
+} from '../data/photos'
 import type { ReadyPhoto } from '../workers/photo.worker'
 import { useGardenStore } from './garden'
+
+/** The device's own day, whatever the garden's clock says. */
+const today = () => dayOf(onTheClock(new Date()))
 
 /** To what a photo belongs. */
 export interface PhotoOf {
@@ -23,7 +34,7 @@ export const usePhotosStore = defineStore('photos', () => {
     if (gardenId === undefined) return
     const photoId = nanoid()
     const { picture, widthPx, heightPx } = ready
-    await store.use((database) => keepPhotos(database, gardenId, [{ photoId, picture }]))
+    await store.use((database) => keepPhotos(database, gardenId, [{ photoId, picture }], today()))
     const given = Object.fromEntries(Object.entries(of).filter(([, one]) => one !== undefined))
     const record: GardenRecord = {
       id: nanoid(),
@@ -52,7 +63,13 @@ export const usePhotosStore = defineStore('photos', () => {
   const pictureOf = (gardenId: string, photoId: string) =>
     store.use((database) => photoOf(database, gardenId, photoId))
   const takeIn = (gardenId: string, photos: readonly StoredPhoto[]) =>
-    store.use((database) => keepPhotos(database, gardenId, photos))
+    store.use((database) => keepPhotos(database, gardenId, photos, today()))
 
-  return { add, picture, idsOf, pictureOf, takeIn }
+  /** Lets go of pictures whose records are gone for good. */
+  async function clear(): Promise<void> {
+    const { garden } = store
+    if (garden) await store.use((database) => clearPhotos(database, garden, today()))
+  }
+
+  return { clear, add, picture, idsOf, pictureOf, takeIn }
 })

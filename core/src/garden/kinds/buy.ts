@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { idSchema, open } from '../../units'
 import { everyRecord } from './common'
-import { stockUnits } from './count'
+import { ofPacket, stockUnits } from './count'
 
 /** Something was bought. */
 export const buy = {
@@ -14,5 +14,6 @@ export const buy = {
     /** Of all of it, in the garden's currency. */
     price: z.number().min(0).max(1_000_000).optional(),
     shopId: idSchema.optional(),
+    ...ofPacket,
   }),
 }

@@ -1,8 +1,13 @@
 import { z } from 'zod'
 import { open } from '../../units'
-import { everyRecord } from './common'
+import { countSchema, everyRecord } from './common'
 
 /** Stems were tied to what holds them up. */
 export const tie = {
-  schema: open({ ...everyRecord, kind: z.literal('tie') }),
+  schema: open({
+    ...everyRecord,
+    kind: z.literal('tie'),
+    /** Ties that were taken for it. */
+    count: countSchema.optional(),
+  }),
 }

@@ -1,14 +1,18 @@
 export {
   ingredientStockL,
+  nextUseBy,
+  pastUse,
   purchaseRecords,
   stockKindOf,
   stockKinds,
   stockOn,
   type StockItem,
   type StockKind,
+  type StockLot,
 } from './stock'
 export { shelfStock, type ShelfStock } from './shelf'
 export {
+  overbought,
   purchasesOf,
   shoppingList,
   type BoughtNow,

@@ -30,7 +30,9 @@ export const shelfStock = (garden: Garden): readonly ShelfStock[] =>
   stockOn(garden).flatMap((item): ShelfStock[] => {
     const countedG = item.countedAmount + item.boughtSince
     const product =
-      item.kind === 'feed' && item.unit === 'g' ? feedProductOf(garden, item.itemId) : undefined
+      (item.kind === 'feed' || item.kind === 'spray') && item.unit === 'g'
+        ? feedProductOf(garden, item.itemId)
+        : undefined
     if (!product) return []
     return [
       {

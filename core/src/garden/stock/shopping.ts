@@ -202,6 +202,15 @@ export function shoppingList(
   }
 }
 
+/** What of a list leaves over more than was needed of it: a pack far too large, or bought to reach a minimum order. */
+export const overbought = (
+  leftOver: ShoppingList['leftOver'],
+  needs: readonly Need[],
+): ShoppingList['leftOver'] =>
+  leftOver.filter(({ itemId, unit, amount }) =>
+    needs.some((one) => one.itemId === itemId && one.unit === unit && amount > one.need),
+  )
+
 /** Money to the cent: sums of prices carry no more. */
 const inCents = (price: number) => Math.round(price * 100) / 100
 

@@ -4,10 +4,13 @@ import { demo, demoText, withoutCounts } from '../../../test/demo'
 import {
   edits,
   ingredientStockL,
+  nextUseBy,
+  pastUse,
   readGarden,
   shelfStock,
   stockOn,
   writeGarden,
+  type Garden,
   type GardenRecord,
 } from '..'
 
@@ -109,5 +112,43 @@ describe('the ledger', () => {
     const before = ground([]).amount
     const limed = ground([{ id: 'lime', at: '2026-06-18T07:00', kind: 'lime', massG: 30 }])
     expect(before - limed.amount).toBeCloseTo(30, 9)
+  })
+  test('sprays, ties and pots are drawn down by what was recorded, packets from the oldest', () => {
+    const at = '2026-05-01T08:00'
+    const buy = (id: string, itemId: string, amount: number, unit: 'mL' | 'count', more = {}) =>
+      ({ id, at, kind: 'buy', itemId, amount, unit, ...more }) as GardenRecord
+    const garden: Garden = {
+      ...demo,
+      records: [
+        {
+          id: 'old',
+          at,
+          kind: 'count',
+          itemId: 'neemOil',
+          amount: 100,
+          unit: 'mL',
+          useBy: '2026-06-01',
+        },
+        buy('new', 'neemOil', 250, 'mL', { useBy: '2028-01-01', openedOn: '2026-05-02' }),
+        buy('t', 'ties', 50, 'count'),
+        buy('p', 'pot', 12, 'count'),
+        { id: 's', at: '2026-05-02T08:00', kind: 'spray', productId: 'neemOil', volumeL: 0.03 },
+        { id: 'k', at: '2026-05-02T08:00', kind: 'tie', containerId: 'k1', count: 4 },
+        { id: 'o', at: '2026-05-02T08:00', kind: 'potOn', varietyId: 'blackCherry', count: 6 },
+      ],
+    }
+    const item = (id: string) => stockOn(garden).find(({ itemId }) => itemId === id)!
+    expect(['neemOil', 'ties', 'pot'].map((id) => [item(id).kind, item(id).amount])).toEqual([
+      ['spray', 320],
+      ['small', 46],
+      ['pot', 6],
+    ])
+    const oil = item('neemOil')
+    expect(oil.lots).toEqual([
+      { amount: 70, useBy: '2026-06-01' },
+      { amount: 250, useBy: '2028-01-01', openedOn: '2026-05-02' },
+    ])
+    expect([pastUse(oil, '2026-06-01'), pastUse(oil, '2026-06-02')]).toEqual([0, 70])
+    expect(nextUseBy(oil, '2026-06-02')).toBe('2028-01-01')
   })
 })

@@ -1,3 +1,4 @@
+import { productIn } from '../../feed'
 import { catalogue } from '../../plant'
 import { remembered } from '../../units'
 import type { Garden } from '../garden'
@@ -5,8 +6,23 @@ import { supports, type GardenRecord, type RecordOf, type StockUnit } from '../k
 import { emptyGarden } from '../starting'
 import { usedIn } from './used'
 
-export const stockKinds = ['ingredient', 'feed', 'seed', 'support', 'pot', 'small'] as const
+export const stockKinds = [
+  'ingredient',
+  'feed',
+  'spray',
+  'seed',
+  'support',
+  'pot',
+  'small',
+] as const
 export type StockKind = (typeof stockKinds)[number]
+
+/** What is left of one purchase, or of what was counted. */
+export interface StockLot {
+  readonly amount: number
+  readonly useBy?: string
+  readonly openedOn?: string
+}
 
 /** Something at hand: ingredients in loose litres, feeds in grams or millilitres, all else by its number. */
 export interface StockItem {
@@ -20,6 +36,8 @@ export interface StockItem {
   readonly countedAmount: number
   readonly usedSince: number
   readonly boughtSince: number
+  /** What there is, packet by packet: the oldest is used first, and stands first. */
+  readonly lots: readonly StockLot[]
 }
 
 type HasStock = Pick<Garden, 'records'> & Partial<Garden>
@@ -28,11 +46,16 @@ type Named = Pick<RecordOf<'count'>, 'itemId' | 'unit'>
 const NOBODY = emptyGarden('none', 'none', 'none')
 const keyOf = ({ itemId, unit }: Named) => `${unit} ${itemId}`
 
+/** Sprayed against pests and diseases, and no feed. */
+const isSprayed = (id: string) => {
+  const product = productIn([], id)
+  return product?.form === 'notFeed' && product.cautions.includes('spray')
+}
 const isSupport = (id: string) => supports.some((one) => one === id)
 /** What kind of thing it is, by how it is counted and by its name. */
 export function stockKindOf({ varieties }: Pick<Garden, 'varieties'>, { itemId, unit }: Named) {
   if (unit === 'L') return 'ingredient'
-  if (unit !== 'count') return 'feed'
+  if (unit !== 'count') return isSprayed(itemId) ? 'spray' : 'feed'
   if ([...varieties, ...catalogue].some(({ id }) => id === itemId)) return 'seed'
   if (isSupport(itemId)) return 'support'
   return itemId === 'pot' || itemId.startsWith('pot ') ? 'pot' : 'small'
@@ -49,6 +72,32 @@ function lastCounts(records: readonly GardenRecord[], isUntil: (at: string) => b
   return counts
 }
 
+/** What is left of each packet where the oldest is used up first. */
+function lotsLeft(
+  packets: readonly (RecordOf<'count'> | RecordOf<'buy'>)[],
+  amount: number,
+): readonly StockLot[] {
+  let left = Math.max(0, amount)
+  return packets
+    .toReversed()
+    .flatMap(({ amount: held, useBy, openedOn }): StockLot[] => {
+      const here = Math.min(left, held)
+      left -= here
+      return here > 0
+        ? [{ amount: here, ...(useBy && { useBy }), ...(openedOn && { openedOn }) }]
+        : []
+    })
+    .reverse()
+}
+
+/** How much of something is past the day its packet names. */
+export const pastUse = ({ lots }: Pick<StockItem, 'lots'>, today: string): number =>
+  lots.reduce((sum, { amount, useBy }) => sum + (useBy && useBy < today ? amount : 0), 0)
+
+/** The next day on which some of it goes past its date, today or later; nothing where no packet names one. */
+export const nextUseBy = ({ lots }: Pick<StockItem, 'lots'>, today: string): string | undefined =>
+  lots.flatMap(({ useBy }) => (useBy && useBy >= today ? [useBy] : [])).sort()[0]
+
 const ledgerOn = remembered(
   (
     records: readonly GardenRecord[],
@@ -61,6 +110,7 @@ const ledgerOn = remembered(
     const items = new Map<string, Named>(counts)
     const used = new Map<string, number>()
     const bought = new Map<string, number>()
+    const purchases = new Map<string, RecordOf<'buy'>[]>()
     const add = (to: Map<string, number>, key: string, at: string, amount: number) => {
       const count = counts.get(key)
       if (isUntil(at) && (!count || at >= count.at)) to.set(key, (to.get(key) ?? 0) + amount)
@@ -75,6 +125,8 @@ const ledgerOn = remembered(
       // Of one minute, what was written down before the count had been counted with it.
       if (count?.at === record.at && !isCounted.has(count)) continue
       add(bought, key, record.at, record.amount)
+      if (!count || record.at >= count.at)
+        purchases.set(key, [...(purchases.get(key) ?? []), record])
     }
     for (const record of records)
       for (const taken of usedIn(garden, record))
@@ -84,15 +136,18 @@ const ledgerOn = remembered(
       const count = counts.get(key)
       const [usedSince, boughtSince] = [used.get(key) ?? 0, bought.get(key) ?? 0]
       const countedAmount = count?.amount ?? 0
+      const amount = countedAmount + boughtSince - usedSince
+      const packets = [...(purchases.get(key) ?? [])].sort((a, b) => (a.at < b.at ? -1 : 1))
       return {
         itemId,
         kind: stockKindOf(garden, { itemId, unit }),
-        amount: countedAmount + boughtSince - usedSince,
+        amount,
         unit,
         ...(count && { counted: count.at }),
         countedAmount,
         usedSince,
         boughtSince,
+        lots: lotsLeft(count ? [count, ...packets] : packets, amount),
       }
     })
   },

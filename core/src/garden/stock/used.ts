@@ -4,7 +4,7 @@ import { batchFor } from '../../mix'
 import { feedProductOf, strewnG } from '../feeding'
 import { recipeOf, type Garden } from '../garden'
 import { containerOn } from '../history'
-import type { GardenRecord, StockUnit } from '../kinds'
+import type { GardenRecord, RecordOf, StockUnit } from '../kinds'
 import { recipeMix } from '../mixing'
 
 /** What a record took from the stock. */
@@ -65,16 +65,18 @@ function filledL(garden: Garden, containerId: string | undefined, at: string, fi
   return containerVolumes(fillMm === undefined ? then : { ...then, fillMm }).fillVolumeL
 }
 
+const counted = (itemId: string, amount: number): Used => ({ itemId, amount, unit: 'count' })
+
 /** How many of it a kind of support takes; a string is cut from its roll and not counted. */
 const SUPPORTS: Readonly<Record<string, readonly Used[]>> = {
-  stake: [{ itemId: 'stake', amount: 1, unit: 'count' }],
-  cage: [{ itemId: 'cage', amount: 1, unit: 'count' }],
-  twoCages: [{ itemId: 'cage', amount: 2, unit: 'count' }],
-  net: [{ itemId: 'net', amount: 1, unit: 'count' }],
+  stake: [counted('stake', 1)],
+  cage: [counted('cage', 1)],
+  twoCages: [counted('cage', 2)],
+  net: [counted('net', 1)],
   string: [],
 }
 
-/** What a record took from the stock: feeds and limes, what a pot was filled with, seeds, supports, labels. */
+/** What a record took from the stock: feeds and limes, what a pot was filled with, seeds, supports, small things. */
 export function usedIn(garden: Garden, record: GardenRecord): readonly Used[] {
   switch (record.kind) {
     case 'lime':
@@ -101,14 +103,32 @@ export function usedIn(garden: Garden, record: GardenRecord): readonly Used[] {
         ? []
         : [{ itemId: COMPOST, amount: record.compostL, unit: 'L' }]
     case 'sow':
-      return [{ itemId: record.varietyId, amount: record.count, unit: 'count' }]
+      return [counted(record.varietyId, record.count)]
     case 'support':
       return SUPPORTS[record.support] ?? []
+    case 'tie':
+      return record.count === undefined ? [] : [counted('ties', record.count)]
+    case 'potOn':
+      return [counted('pot', record.count)]
+    case 'spray':
+      return ofSpray(garden, record)
     case 'label':
-      return [{ itemId: 'label', amount: 1, unit: 'count' }]
+      return [counted('label', 1)]
     default:
       return []
   }
+}
+
+/** A spray as it was measured: weighed, or in millilitres. */
+function ofSpray(garden: Garden, { productId, massG, volumeL }: RecordOf<'spray'>): Used[] {
+  if (productId === undefined) return []
+  if (massG !== undefined) return ofFeed(garden, productId, massG)
+  if (volumeL === undefined) return []
+  const volumeMl = volumeL * 1000
+  const densityGMl = productIn(garden.products, productId)?.densityGMl
+  return densityGMl
+    ? ofFeed(garden, productId, volumeMl * densityGMl)
+    : [{ itemId: productId, amount: volumeMl, unit: 'mL' }]
 }
 
 const recipeNow = (garden: Garden, { containerId }: GardenRecord): string | undefined =>

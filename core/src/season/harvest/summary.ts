@@ -1,5 +1,7 @@
+import { sum as sumOf } from 'd3-array'
 import { containerVolumes } from '../../container'
-import { containerOn, seasonsOf, type Garden } from '../../garden'
+import { containerOn, seasonsOf, type Garden, type wasteCauses } from '../../garden'
+import { floorUnderM2 } from '../../place'
 import { addDays, dayOf, daysIntoWeek, InputError } from '../../units'
 import { courseOfSeason } from './beside'
 import { seasonCosts } from './costs'
@@ -8,6 +10,8 @@ import { pickedParts, type Part } from './picked'
 
 export const harvestSides = ['week', 'variety', 'container', 'crop'] as const
 export type HarvestSide = (typeof harvestSides)[number]
+
+type WasteCause = (typeof wasteCauses)[number]
 
 /** What one week, variety, pot or crop gave. */
 export interface HarvestRow {
@@ -21,7 +25,11 @@ export interface HarvestRow {
   /** Of the mass, thrown away. */
   readonly wasteKg: number
   /** Of the whole season, by the growth of its plants. */
+  /** The waste by its cause; what nobody named stands under none. */
+  readonly wasteByKg: Readonly<Partial<Record<WasteCause | 'unknown', number>>>
   readonly expectedKg?: Band
+  /** Of the floor that its pots stand on, m². */
+  readonly perM2?: number
   readonly perLitreMix?: number
   readonly perLitreWater?: number
   /** Of what the pots cost in these seasons; of a week nobody knows. */
@@ -43,6 +51,7 @@ interface Sum {
   countedKgVariance: number
   count: number
   wasteKg: number
+  readonly wasteByKg: Partial<Record<WasteCause | 'unknown', number>>
   expectedKg: Band
   readonly containerIds: Set<string>
 }
@@ -51,6 +60,7 @@ const nothing = (): Sum => ({
   countedKgVariance: 0,
   count: 0,
   wasteKg: 0,
+  wasteByKg: {},
   expectedKg: NO_CROP,
   containerIds: new Set(),
 })
@@ -103,6 +113,10 @@ export function harvestSummary(
     sum.countedKgVariance += part.countedSdKg ** 2
     sum.count += part.count
     sum.wasteKg += part.wasteKg
+    if (part.wasteKg > 0) {
+      const why = part.pick.wasteWhy ?? 'unknown'
+      sum.wasteByKg[why] = (sum.wasteByKg[why] ?? 0) + part.wasteKg
+    }
     sum.containerIds.add(part.containerId)
   }
   for (const season of seasons)
@@ -136,6 +150,7 @@ function rowOf(garden: Garden, key: string, sum: Sum, inSpan: (at: string) => bo
       containerVolumes(containerOn(garden, pot, garden.records.at(-1)?.at ?? key)).fillVolumeL,
     0,
   )
+  const floorM2 = sumOf(pots, floorUnderM2)
   const waterL = pouredL(garden, sum.containerIds, inSpan)
   return {
     key,
@@ -143,7 +158,9 @@ function rowOf(garden: Garden, key: string, sum: Sum, inSpan: (at: string) => bo
     ...(sum.countedKgVariance > 0 && { massSdKg: Math.sqrt(sum.countedKgVariance) }),
     count: Math.round(sum.count),
     wasteKg: sum.wasteKg,
+    wasteByKg: sum.wasteByKg,
     ...(sum.expectedKg.middle > 0 && { expectedKg: sum.expectedKg }),
+    ...(floorM2 > 0 && { perM2: sum.massKg / floorM2 }),
     ...(mixL > 0 && { perLitreMix: sum.massKg / mixL }),
     ...(waterL > 0 && { perLitreWater: sum.massKg / waterL }),
   }

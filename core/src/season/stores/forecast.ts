@@ -1,4 +1,12 @@
-import { ofMix, stockOn, type Garden, type Need, type StockUnit } from '../../garden'
+import {
+  ofMix,
+  stockOn,
+  type Garden,
+  type Need,
+  type StockItem,
+  type StockLot,
+  type StockUnit,
+} from '../../garden'
 import { addDays, dayOf, daysBetween, daysIntoWeek, own } from '../../units'
 import { gardenCourse, gardenOn } from '../course'
 import { feedsPlanned, potFeeding } from '../feed'
@@ -25,6 +33,10 @@ export interface StockNeed {
   readonly runsOutOn?: string
   /** The last day on which buying it is in time. */
   readonly buyBy?: string
+  /** At hand beyond all that is needed: bought for nothing, as things stand. */
+  readonly spare: number
+  /** What will be past the date on its packet before its turn comes, and when it begins to be. */
+  readonly spoils?: { readonly on: string; readonly amount: number }
 }
 
 interface Use {
@@ -120,9 +132,7 @@ export function stockForecast(garden: Garden, now: string, to: string): readonly
     else byItem.set(key, [use])
   }
   return [...byItem]
-    .map(([key, uses]) =>
-      needOf([...uses].sort(byDay), Math.max(0, stock.get(key)?.amount ?? 0), today),
-    )
+    .map(([key, uses]) => needOf([...uses].sort(byDay), stock.get(key), { today, to }))
     .sort((one, other) => ((one.runsOutOn ?? '9') < (other.runsOutOn ?? '9') ? -1 : 1))
 }
 const byDay = (one: Use, other: Use) => (one.on < other.on ? -1 : one.on > other.on ? 1 : 0)
@@ -130,8 +140,33 @@ const byDay = (one: Use, other: Use) => (one.on < other.on ? -1 : one.on > other
 /** Weighed by a hand, so much more than there is still is enough. */
 const ENOUGH_SHARE = 1e-9
 
-function needOf(uses: readonly Use[], atHand: number, today: string): StockNeed {
+/** Packets that go past their date with something in them, where the first to go is used first. */
+function spoiling(uses: readonly Use[], lots: readonly StockLot[], to: string) {
+  const dated = lots
+    .flatMap(({ amount, useBy }) => (useBy && useBy <= to ? [{ left: amount, useBy }] : []))
+    .sort((one, other) => (one.useBy < other.useBy ? -1 : 1))
+  for (const use of uses) {
+    let wanted = use.amount
+    for (const lot of dated) {
+      if (lot.useBy < use.on) continue
+      const taken = Math.min(wanted, lot.left)
+      lot.left -= taken
+      wanted -= taken
+    }
+  }
+  const spoilt = dated.filter(({ left }) => left > 0)
+  const [first] = spoilt
+  return first && { on: first.useBy, amount: spoilt.reduce((sum, { left }) => sum + left, 0) }
+}
+
+function needOf(
+  uses: readonly Use[],
+  item: StockItem | undefined,
+  { today, to }: { readonly today: string; readonly to: string },
+): StockNeed {
   const { itemId, unit } = uses[0]!
+  const atHand = Math.max(0, item?.amount ?? 0)
+  const spoils = spoiling(uses, item?.lots ?? [], to)
   const weeks = new Map<string, number>()
   let need = 0
   let runsOutOn: string | undefined
@@ -154,6 +189,8 @@ function needOf(uses: readonly Use[], atHand: number, today: string): StockNeed 
     need,
     atHand,
     byWeek,
+    spare: Math.max(0, atHand - need),
+    ...(spoils && { spoils }),
     ...(runsOutOn && { runsOutOn, buyBy: dayBefore! < today ? today : dayBefore! }),
   }
 }

@@ -43,6 +43,25 @@ describe('what the plan will need', () => {
     expect(more.need).toBeCloseTo(need, 6)
     expect(more.runsOutOn).toBeUndefined()
   })
+  test('what is past its date before its turn comes is told, and what is more than all that is needed', () => {
+    const [{ itemId, unit, need, byWeek }] = needs.filter(({ byWeek }) => byWeek.length > 2) as [
+      (typeof needs)[number],
+    ]
+    const [first] = byWeek
+    const useBy = addDays(byWeek[1]!.from, -1)
+    const told = (more: object) =>
+      stockForecast(
+        withRecords([{ kind: 'count', at: NOW, itemId, unit, amount: 3 * need, ...more }]),
+        NOW,
+        '2026-10-31',
+      ).find((one) => one.itemId === itemId && one.unit === unit)!
+    expect(told({}).spare).toBeCloseTo(2 * need, 6)
+    expect(told({}).spoils).toBeUndefined()
+    // Good for the first week alone: the rest of it goes past its date.
+    const spoils = told({ useBy }).spoils!
+    expect(spoils.on).toBe(useBy)
+    expect(spoils.amount).toBeCloseTo(3 * need - first!.need, 6)
+  })
   test('feeding goes on to the end of the season: a longer look needs more, and none looks back', () => {
     const grams = (to: string) =>
       stockForecast(demo, NOW, to).reduce(

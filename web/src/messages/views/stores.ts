@@ -25,6 +25,7 @@ export const storesWords = {
     kind: {
       ingredient: 'For mixes',
       feed: 'Feeds and limes',
+      spray: 'Sprays',
       seed: 'Seeds',
       support: 'Supports',
       pot: 'Pots',
@@ -46,11 +47,22 @@ export const storesWords = {
     boughtSince: 'Bought since',
     usedSince: 'Used since',
     overdrawn: '{amount} more was used than there was: count again',
+    useBy: 'Good until, as its packet says',
+    openedOn: 'Opened on',
+    opened: 'opened on {date}',
+    goodUntil: 'good until {date}',
+    past: '{amount} is past the date on its packet: go by its label, or take it where its label says',
+    spoils: '{amount} will be past its date on {date} before it is needed',
+    spare: '{amount} more than the plan needs',
+    tooMuch:
+      'More is left over than was needed of: {names}. A smaller pack or another shop may be worth a look.',
     comesUp: 'about {share} of it comes up, by its age',
     safety: {
       feed: 'Closed and dry, out of reach of children and pets, in its own packet, never decanted. What is left over goes where its label says.',
       lime: 'Dry and apart from acids, out of reach of children. Gloves and a mask when it dusts; its label comes first.',
       ingredient: 'Keep it closed; damp it before it dusts, and wear a mask.',
+      spray:
+        'In its own bottle under lock, away from food, children and pets. Its label and your local rules decide what it may be used for and where the rest goes.',
       seed: 'Cool and dry. Treated seed is no food: keep it from children and pets.',
     },
     nothingNeeded: 'Jobs and feeding programmes need nothing that is counted here.',

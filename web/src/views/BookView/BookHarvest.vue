@@ -27,7 +27,7 @@ const props = defineProps<{
   newest: string | undefined
 }>()
 const { t } = useI18n()
-const { mass, number, day } = useFormat()
+const { mass, number, day, area } = useFormat()
 const { varietyName } = useNames()
 const { ofError } = useFaultText()
 const { now } = storeToRefs(useTodayStore())
@@ -76,6 +76,16 @@ function nameOf(key: string): string {
 const kg = (value: number) => mass(value * 1000)
 const realWords = ({ massKg, massSdKg }: HarvestRow) =>
   massSdKg ? t('harvest.about', { mass: kg(massKg), sd: kg(massSdKg) }) : kg(massKg)
+/** What spoiled, and of what. */
+const wasteWords = ({ wasteKg, wasteByKg }: HarvestRow) =>
+  t('harvest.waste', {
+    mass: kg(wasteKg),
+    why: Object.entries(wasteByKg)
+      .map(([why, massKg]) =>
+        t('harvest.wasteOf', { why: t(`happened.wasteCause.${why}`), mass: kg(massKg) }),
+      )
+      .join(', '),
+  })
 const expectedWords = ({ expectedKg }: HarvestRow) =>
   expectedKg ? t('harvest.band', { least: kg(expectedKg.least), most: kg(expectedKg.most) }) : ''
 </script>
@@ -122,6 +132,7 @@ const expectedWords = ({ expectedKg }: HarvestRow) =>
             <th class="number">{{ t('harvest.fruits') }}</th>
             <th class="harvest-wide">{{ t('harvest.beside') }}</th>
             <th class="number">{{ t('harvest.expected') }}</th>
+            <th class="number">{{ t('harvest.perFloor', { area: area(1) }) }}</th>
             <th class="number">{{ t('harvest.perMix') }}</th>
             <th class="number">{{ t('harvest.perWater') }}</th>
             <th v-if="shown?.by !== 'week'" class="number">
@@ -134,9 +145,7 @@ const expectedWords = ({ expectedKg }: HarvestRow) =>
             <th scope="row">{{ nameOf(row.key) }}</th>
             <td class="number">
               {{ realWords(row) }}
-              <span v-if="row.wasteKg" class="soft">{{
-                t('harvest.waste', { mass: kg(row.wasteKg) })
-              }}</span>
+              <span v-if="row.wasteKg" class="soft">{{ wasteWords(row) }}</span>
             </td>
             <td class="number">{{ row.count ? number(row.count) : '–' }}</td>
             <td class="harvest-wide">
@@ -152,6 +161,7 @@ const expectedWords = ({ expectedKg }: HarvestRow) =>
               />
             </td>
             <td class="number">{{ expectedWords(row) || '–' }}</td>
+            <td class="number">{{ row.perM2 ? kg(row.perM2) : '–' }}</td>
             <td class="number">{{ row.perLitreMix ? kg(row.perLitreMix) : '–' }}</td>
             <td class="number">{{ row.perLitreWater ? kg(row.perLitreWater) : '–' }}</td>
             <td v-if="shown?.by !== 'week'" class="number">

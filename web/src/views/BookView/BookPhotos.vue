@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { foundRecords, type Garden, type RecordOf } from '@rimbo/core'
 import PhotoAdd from '../../records/PhotoAdd.vue'
 import PhotoFrame from '../../records/PhotoFrame.vue'
+import { usePhotosStore } from '../../stores/photos'
 import ChoiceField from '../../ui/fields/ChoiceField.vue'
 import { useFormat } from '../../ui/words/format'
 
@@ -11,6 +12,9 @@ import { useFormat } from '../../ui/words/format'
 const props = defineProps<{ garden: Garden }>()
 const { t } = useI18n()
 const { day } = useFormat()
+const pictures = usePhotosStore()
+// Nobody waits for it, and what cannot be cleared away today is tried again.
+onMounted(() => void pictures.clear().catch(() => undefined))
 
 const ALL = 'all'
 const container = ref<string | undefined>(ALL)

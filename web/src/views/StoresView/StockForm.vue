@@ -9,6 +9,7 @@ import {
   InputError,
   purchaseRecords,
   recordSchema,
+  stockKindOf,
   type Fault,
   type Garden,
 } from '@rimbo/core'
@@ -17,6 +18,7 @@ import { useTodayStore } from '../../stores/today'
 import ChoiceField from '../../ui/fields/ChoiceField.vue'
 import NumberField from '../../ui/fields/NumberField.vue'
 import PushButton from '../../ui/fields/PushButton.vue'
+import TextField from '../../ui/fields/TextField.vue'
 import { useFaultText } from '../../ui/words/faults'
 import AmountField from './AmountField.vue'
 import { useItems } from './useItems'
@@ -34,9 +36,14 @@ const { atField } = useFaultText()
 const NONE = 'none'
 const key = ref<string | undefined>(props.item ?? choices.value[0]?.value)
 const chosen = computed(() => parse(key.value ?? 'L compost'))
+const kind = computed(() => stockKindOf(props.garden, chosen.value))
 const amount = ref<number>()
 const price = ref<number>()
 const shopId = ref<string | undefined>(NONE)
+/** What its packet says: only of what goes off. */
+const useBy = ref('')
+const openedOn = ref('')
+const goesOff = computed(() => chosen.value.unit !== 'count' || kind.value === 'seed')
 const faults = shallowRef<readonly Fault[]>([])
 const shopOptions = computed(() => [
   { value: NONE, label: t('stores.noShop') },
@@ -65,6 +72,8 @@ async function save(): Promise<void> {
     unit,
     amount: amount.value,
     ...(props.what === 'buy' && price.value !== undefined && { price: price.value }),
+    ...(goesOff.value && useBy.value && { useBy: useBy.value }),
+    ...(goesOff.value && openedOn.value && { openedOn: openedOn.value }),
     ...(props.what === 'buy' && shopId.value !== NONE && { shopId: shopId.value }),
   }
   const read = recordSchema.safeParse(draft, { reportInput: true })
@@ -102,6 +111,20 @@ async function save(): Promise<void> {
           :fault="faultOf('price')"
         />
         <ChoiceField v-model="shopId" :label="t('stores.shop')" :options="shopOptions" />
+      </template>
+      <template v-if="goesOff">
+        <TextField
+          v-model="useBy"
+          type="date"
+          :label="t('stores.useBy')"
+          :fault="faultOf('useBy')"
+        />
+        <TextField
+          v-model="openedOn"
+          type="date"
+          :label="t('stores.openedOn')"
+          :fault="faultOf('openedOn')"
+        />
       </template>
     </div>
     <div class="row">

@@ -7,6 +7,7 @@ import { Printer } from '@element-plus/icons-vue'
 import {
   edits,
   missingOf,
+  overbought,
   purchaseRecords,
   purchasesOf,
   type Garden,
@@ -64,6 +65,11 @@ const packWords = (
     })
     .filter(Boolean)
     .join(' + ')
+const tooMuch = computed(() =>
+  overbought(list.value?.leftOver ?? [], missing.value).map(({ itemId, unit }) =>
+    itemName(itemId, unit),
+  ),
+)
 const keyOf = (shopId: string, itemId: string) => `${shopId} ${itemId}`
 function tick(key: string): void {
   const next = new Set(ticked.value)
@@ -149,6 +155,9 @@ const print = () => window.print()
               names: list.notSold.map((one) => itemName(one.itemId, one.unit)).join(', '),
             })
           }}
+        </p>
+        <p v-if="tooMuch.length" class="strong" data-too-much>
+          {{ t('stores.tooMuch', { names: tooMuch.join(', ') }) }}
         </p>
         <p v-if="list.leftOver.length" class="soft">
           {{

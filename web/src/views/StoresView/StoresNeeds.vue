@@ -41,7 +41,18 @@ const heights = ({ byWeek }: StockNeed) => {
           </thead>
           <tbody>
             <tr v-for="one in needs" :key="`${one.unit} ${one.itemId}`" :data-need="one.itemId">
-              <th scope="row">{{ itemName(one.itemId, one.unit) }}</th>
+              <th scope="row">
+                {{ itemName(one.itemId, one.unit) }}
+                <small v-if="one.spoils" class="strong stores-note">{{
+                  t('stores.spoils', {
+                    amount: amountWords(one.spoils.amount, one.unit),
+                    date: shortDay(one.spoils.on),
+                  })
+                }}</small>
+                <small v-if="one.spare > one.need" class="soft stores-note">{{
+                  t('stores.spare', { amount: amountWords(one.spare, one.unit) })
+                }}</small>
+              </th>
               <td class="number">{{ amountWords(one.need, one.unit) }}</td>
               <td class="number">{{ amountWords(one.atHand, one.unit) }}</td>
               <td class="stores-wide">

@@ -4,6 +4,8 @@ import { useI18n } from 'vue-i18n'
 import {
   comesUpShare,
   limeKinds,
+  nextUseBy,
+  pastUse,
   stockKinds,
   stockOn,
   type Garden,
@@ -40,7 +42,7 @@ const ask = (what: 'count' | 'buy', item?: StockItem) =>
 
 const safetyOf = ({ kind, itemId }: StockItem): string | undefined => {
   if (limeKinds.some((one) => one === itemId)) return t('stores.safety.lime')
-  return kind === 'feed' || kind === 'ingredient' || kind === 'seed'
+  return kind === 'feed' || kind === 'spray' || kind === 'ingredient' || kind === 'seed'
     ? t(`stores.safety.${kind}`)
     : undefined
 }
@@ -48,6 +50,23 @@ function seedWords(item: StockItem): string | undefined {
   const comesUp = comesUpShare(props.garden, item, today.date)
   return comesUp === undefined ? undefined : t('stores.comesUp', { share: share(comesUp) })
 }
+const dateWords = (on: string) => day(on, { dateStyle: 'medium' })
+/** Opened, and good until when. */
+function packetWords(item: StockItem): string | undefined {
+  const opened = item.lots.find(({ openedOn }) => openedOn)?.openedOn
+  const until = nextUseBy(item, today.date)
+  const said = [
+    opened && t('stores.opened', { date: dateWords(opened) }),
+    until && t('stores.goodUntil', { date: dateWords(until) }),
+  ].filter(Boolean)
+  return said.length ? said.join(' · ') : undefined
+}
+function pastWords(item: StockItem): string | undefined {
+  const past = pastUse(item, today.date)
+  return past > 0 ? t('stores.past', { amount: amountWords(past, item.unit) }) : undefined
+}
+const notes = (item: StockItem) =>
+  [seedWords(item), packetWords(item), safetyOf(item)].filter((note) => note !== undefined)
 </script>
 
 <template>
@@ -88,8 +107,10 @@ function seedWords(item: StockItem): string | undefined {
           <tr v-for="one in group.items" :key="`${one.unit} ${one.itemId}`" :data-item="one.itemId">
             <th scope="row">
               {{ nameOf(one) }}
-              <small v-if="seedWords(one)" class="soft stores-note">{{ seedWords(one) }}</small>
-              <small v-if="safetyOf(one)" class="soft stores-note">{{ safetyOf(one) }}</small>
+              <small v-if="pastWords(one)" class="strong stores-note">{{ pastWords(one) }}</small>
+              <small v-for="note in notes(one)" :key="note" class="soft stores-note">{{
+                note
+              }}</small>
             </th>
             <td class="number">
               <strong>{{ one.amount > 0 ? amountWords(one.amount, one.unit) : '0' }}</strong>
