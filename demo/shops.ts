@@ -55,6 +55,7 @@ export const purchases: GardenRecord[] = [
     unit: 'count',
     price: 2.2,
     shopId: 'post',
+    useBy: '2029-12-31',
   })),
   {
     id: 'stakes',

@@ -22,6 +22,12 @@ const feedsG = {
 /** Loose litres of each ingredient, measured with them. */
 const ingredientsL = { compost: 46, perlite: 30, coir: 18, leafMould: 60, loam: 45 }
 
+/** What the packets say of their date: the fish is past it, the seaweed has till the end of summer. */
+const packets: Readonly<Record<string, Pick<Count, 'useBy' | 'openedOn'>>> = {
+  fishEmulsion: { useBy: '2026-05-31', openedOn: '2024-04-20' },
+  seaweedExtract: { useBy: '2026-08-31', openedOn: '2025-06-02' },
+}
+
 /** What was at hand in spring: invented. */
 export const counts: readonly Count[] = [
   ...Object.entries(feedsG).map(([itemId, amount]) => ({ itemId, amount, unit: 'g' as const })),
@@ -35,4 +41,5 @@ export const counts: readonly Count[] = [
   kind: 'count',
   at: '2026-04-01T10:00',
   ...one,
+  ...packets[one.itemId],
 }))

@@ -53,6 +53,7 @@ export const storesWords = {
     goodUntil: 'good until {date}',
     past: '{amount} is past the date on its packet: go by its label, or take it where its label says',
     spoils: '{amount} will be past its date on {date} before it is needed',
+    spoilt: '{amount} is past its date',
     spare: '{amount} more than the plan needs',
     tooMuch:
       'More is left over than was needed of: {names}. A smaller pack or another shop may be worth a look.',

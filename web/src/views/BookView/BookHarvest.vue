@@ -32,6 +32,8 @@ const { varietyName } = useNames()
 const { ofError } = useFaultText()
 const { now } = storeToRefs(useTodayStore())
 
+/** “Per m²”, and where a square metre is no round number with it. */
+const floor = computed(() => area(1).replace(/^1\s/, ''))
 const worker = useHarvest()
 const by = ref<HarvestSide | undefined>('variety')
 const sides = computed(() =>
@@ -132,7 +134,7 @@ const expectedWords = ({ expectedKg }: HarvestRow) =>
             <th class="number">{{ t('harvest.fruits') }}</th>
             <th class="harvest-wide">{{ t('harvest.beside') }}</th>
             <th class="number">{{ t('harvest.expected') }}</th>
-            <th class="number">{{ t('harvest.perFloor', { area: area(1) }) }}</th>
+            <th class="number">{{ t('harvest.perFloor', { area: floor }) }}</th>
             <th class="number">{{ t('harvest.perMix') }}</th>
             <th class="number">{{ t('harvest.perWater') }}</th>
             <th v-if="shown?.by !== 'week'" class="number">

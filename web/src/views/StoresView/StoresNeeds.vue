@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import type { StockNeed } from '@rimbo/core'
+import { useTodayStore } from '../../stores/today'
 import { useFormat } from '../../ui/words/format'
 import { useItems } from './useItems'
 
@@ -9,6 +11,7 @@ import { useItems } from './useItems'
 const props = defineProps<{ needs: readonly StockNeed[]; to: string }>()
 const { t } = useI18n()
 const { day } = useFormat()
+const { date } = storeToRefs(useTodayStore())
 const { itemName, amountWords } = useItems()
 const shortDay = (on: string) => day(on, { day: 'numeric', month: 'short' })
 const scarce = computed(() => props.needs.filter(({ runsOutOn }) => runsOutOn).length)
@@ -44,7 +47,7 @@ const heights = ({ byWeek }: StockNeed) => {
               <th scope="row">
                 {{ itemName(one.itemId, one.unit) }}
                 <small v-if="one.spoils" class="strong stores-note">{{
-                  t('stores.spoils', {
+                  t(one.spoils.on < date ? 'stores.spoilt' : 'stores.spoils', {
                     amount: amountWords(one.spoils.amount, one.unit),
                     date: shortDay(one.spoils.on),
                   })
@@ -81,6 +84,10 @@ const heights = ({ byWeek }: StockNeed) => {
 </template>
 
 <style>
+td:has(> .need-weeks),
+.stores-needs thead .stores-wide {
+  padding-left: 22px;
+}
 .need-weeks {
   display: flex;
   align-items: end;
