@@ -52,6 +52,9 @@ export type Settings = z.infer<typeof settingsSchema>
 const binnedSchema = open({ record: recordSchema, deletedAt: dateTimeSchema })
 export type Binned = z.infer<typeof binnedSchema>
 
+/** A moment with its milliseconds, and the device. */
+const stampSchema = z.string().min(1).max(200)
+
 export const GARDEN_FORMAT = 'rimbo-garden'
 export const GARDEN_VERSION = 12
 
@@ -100,12 +103,19 @@ export const gardenFields = open({
       open({
         list: z.string().min(1).max(40),
         id: z.string().min(1).max(800),
-        /** A moment with its milliseconds, and the device. */
-        at: z.string().min(1).max(80),
+        at: stampSchema,
+        /** How it was then, where other things may name it. */
+        was: z.record(z.string(), z.unknown()).optional(),
       }),
     )
     .max(200_000)
     .optional(),
+  /** When each field that is no list was changed last, by its name: a moment, and the device. */
+  changed: z.record(z.string().max(40), stampSchema).optional(),
+  /** The last change of each device that is in this garden, by the device's id. */
+  devices: z.record(z.string().max(60), stampSchema).optional(),
+  /** The order of the containers as somebody last set it, and when. */
+  walkingOrder: open({ ids: z.array(idSchema).max(2000), at: stampSchema }).optional(),
   /** Records that were deleted; they can be brought back for a while. */
   bin: z.array(binnedSchema).max(200_000).optional(),
 })

@@ -52,7 +52,16 @@ export { gardenSchema } from './gardenSchema'
 export { gardenJsonSchema, readGarden, writeGarden } from './file'
 export { recordsCsv, recordsFromCsv } from './csv'
 export { tableCsv, tableFromCsv, tableNames, type TableName } from './tables'
-export { mergeGardens, type MergeConflict, type Merged } from './merge'
+export {
+  differing,
+  mergedLists,
+  mergeGardens,
+  type ListMerged,
+  type MergeConflict,
+  type Merged,
+  type TwoForms,
+} from './merge'
+export { stamped } from './stamps'
 export { exportReminder, type Exported, type Unsaved } from './keeping'
 export { emptyGarden, hasTypedNormals, unitsOfRegion, type StartsWith } from './starting'
 export {

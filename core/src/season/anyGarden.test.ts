@@ -198,6 +198,13 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
     expect(after.find(({ itemId, unit }) => itemId === 'compost' && unit === 'L')).toBeDefined()
   },
   photoIdsIn: ({ garden }) => expect(gardens.photoIdsIn(garden)).toEqual(expect.any(Array)),
+  stamped: ({ garden }) =>
+    expect(gardens.stamped(garden, garden, [], '2026-06-18T08:00:00.000Z a')).toBe(garden),
+  differing: ({ garden }) =>
+    expect(
+      gardens.differing({ path: ['name'], one: garden.name, other: 'Other', taken: 'one' }),
+    ).toHaveLength(1),
+  mergedLists: ({ garden }) => expect(gardens.mergedLists(garden, garden)).toEqual([]),
   pastUse: ({ garden }) =>
     gardens
       .stockOn(garden, TODAY)

@@ -4,10 +4,12 @@ import {
   inverseOf,
   isListChange,
   requireReadable,
+  stamped,
   withChange,
   type Garden,
   type GardenChange,
 } from '@rimbo/core'
+import { stampNow } from './device'
 import type { ChangeLabel, GardenHistory, RimboDatabase } from './database'
 import { pageNames, pagesOf } from './pages'
 import {
@@ -26,6 +28,9 @@ import {
 export { produce } from 'immer'
 
 const UNDO_DEPTH = 100
+
+/** What came in whole from elsewhere keeps the marks it came with, and goes again with them. */
+const IS_FROM_ELSEWHERE: ReadonlySet<string> = new Set(['change.import', 'change.merge'])
 
 /** The pages on which a change has left its mark. */
 const pagesOfChange = (garden: Garden, change: GardenChange): PageWritten[] =>
@@ -77,10 +82,13 @@ export const changeGarden = (
   inOneTransaction(database, async (transaction) => {
     const before = await storedNow(transaction, known)
     if (!before) return undefined
-    const garden = make(before.garden)
-    const change = changeBetween(before.garden, garden)
+    const made = make(before.garden)
+    const change = changeBetween(before.garden, made)
     if (!change.length) return before
-    requireReadable(before.garden, garden, change)
+    requireReadable(before.garden, made, change)
+    const garden = IS_FROM_ELSEWHERE.has(label.code)
+      ? made
+      : stamped(before.garden, made, change, stampNow())
     const { step, forgotten, history } = withStep(before.history, label)
     const changes = transaction.objectStore('changes')
     const { id: gardenId } = garden
@@ -112,8 +120,13 @@ export const stepGarden = (
     const row = step && (await transaction.objectStore('changes').get([garden.id, step.number]))
     if (!row) return before
     const change = by < 0 ? inverseOf(row.change) : row.change
+    const stepped = withChange(garden, change)
+    const isWhole = IS_FROM_ELSEWHERE.has(step.label.code)
     const next = {
-      garden: withChange(garden, change),
+      // Taking a change back is a change: another device is to learn of it.
+      garden: isWhole
+        ? stepped
+        : stamped(garden, stepped, changeBetween(garden, stepped), stampNow()),
       revision: revision + 1,
       history: { ...history, done: history.done + by },
     }

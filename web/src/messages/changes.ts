@@ -46,7 +46,8 @@ export const changeWords = {
   stock: '{count} entry of the stores recorded. | {count} entries of the stores recorded.',
   table: '{count} line read in. | {count} lines read in.',
   entry: '{count} record made. | {count} records made.',
-  import: '{name} read in.',
+  import: '{name}: taken as it is in the file.',
+  merge: '{name}: what was done here and there is brought together.',
   feedPlan: '{code}: fed by another programme.',
   feedPlanAll: 'All pots are fed by it.',
   noFeedPlan: '{code}: no feeding programme any more.',
@@ -65,4 +66,4 @@ export const changeWords = {
   ways: 'Your ways are saved.',
   checkOutcome: 'Outcome of the check marked.',
   record: wordsOfKinds('recorded'),
-} satisfies Record<EditCode | 'import', string> & { record: Record<string, string> }
+} satisfies Record<EditCode | 'import' | 'merge', string> & { record: Record<string, string> }

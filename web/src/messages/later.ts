@@ -29,6 +29,7 @@ import { bookWords } from './views/book'
 import { startWords } from './views/start'
 import { settingsWords } from './views/settings'
 import { partWords } from './views/parts'
+import { sharingWords } from './views/sharing'
 import { happenedWords } from './views/happened'
 
 /** What the other views say, and every answer to “why?”: loaded with the first of them. */
@@ -52,6 +53,7 @@ export const laterWords = {
   ...startWords,
   ...partWords,
   ...happenedWords,
+  ...sharingWords,
   cause: causeNames,
   change: changeWords,
   fault: faults,

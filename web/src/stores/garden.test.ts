@@ -3,7 +3,7 @@ import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globa
 import 'fake-indexeddb/auto'
 import { IDBFactory } from 'fake-indexeddb'
 import { createPinia, setActivePinia } from 'pinia'
-import { InputError, type GardenEdit, type GardenRecord } from '@rimbo/core'
+import { InputError, type Garden, type GardenEdit, type GardenRecord } from '@rimbo/core'
 import { createConnection } from '../data/connection'
 import { currentGardenId } from '../data/repository'
 import { useGardenStore } from './garden'
@@ -16,6 +16,12 @@ const changed = (apply: GardenEdit['apply']): GardenEdit => ({
   label: { code: 'change.settings' },
   apply,
 })
+/** A garden but for the marks by which it is merged. */
+const withoutMarks = (garden: Garden | undefined): unknown =>
+  JSON.parse(
+    JSON.stringify({ ...garden, removed: undefined, devices: undefined, walkingOrder: undefined }),
+    (field, value: unknown) => (field === 'changedAt' ? undefined : value),
+  )
 const watering = (id: string): GardenRecord => ({
   id,
   at: '2026-06-18T07:30',
@@ -70,7 +76,7 @@ describe('the garden store', () => {
     )
     expect(store.garden?.containers).toHaveLength(15)
     await store.undo()
-    expect(store.garden).toEqual(before)
+    expect(withoutMarks(store.garden)).toEqual(withoutMarks(before))
     expect((await visit()).garden?.containers).toHaveLength(16)
     await store.redo()
     expect((await visit()).garden?.containers).toHaveLength(15)
@@ -138,10 +144,37 @@ describe('the garden store', () => {
     expect(store.garden?.id).toBe('demo')
   })
 
-  test('an imported garden takes the place of its older self, and can be undone', async () => {
+  test('a garden that went on elsewhere is merged with what is here, and the whole can be undone', async () => {
+    const store = await visit()
+    const start = store.garden!
+    await store.edit(changed((draft) => void draft.records.push(watering('here'))))
+    const before = store.garden!
+    const [pot] = start.containers
+    const elsewhere = structuredClone({
+      ...start,
+      containers: [
+        { ...pot!, name: 'Renamed', changedAt: '2026-06-18T08:00:00.000Z phone' },
+        ...start.containers.slice(1),
+      ],
+      records: [...start.records, watering('there')],
+    })
+    const done = await store.takeIn(elsewhere)
+    expect(done).toMatchObject({ conflicts: [] })
+    expect(done!.lists.map(({ list }) => list).sort()).toEqual(['containers', 'records'])
+    const ids = store.garden!.records.map(({ id }) => id)
+    expect(ids).toEqual(expect.arrayContaining(['here', 'there']))
+    expect(store.garden!.containers[0]!.name).toBe('Renamed')
+    await store.undo()
+    expect(store.garden).toEqual(before)
+    // Taken back it can come in again, and nothing of it is thought to have been removed here.
+    await store.takeIn(elsewhere)
+    expect(store.garden!.records.some(({ id }) => id === 'there')).toBe(true)
+  })
+
+  test('it can take the place of what is here instead, and that is undone as well', async () => {
     const store = await visit()
     const before = store.garden!
-    await store.takeIn(structuredClone({ ...before, name: 'From a file', records: [] }))
+    await store.replaceBy(structuredClone({ ...before, name: 'From a file', records: [] }))
     expect(store.garden).toMatchObject({ name: 'From a file', records: [] })
     await store.undo()
     expect(store.garden).toEqual(before)

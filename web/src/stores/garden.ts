@@ -7,7 +7,6 @@ import {
   dayOf,
   emptyGarden,
   readGarden,
-  withShared,
   type Garden,
   type GardenEdit,
   type StartsWith,
@@ -16,6 +15,7 @@ import { onTheClock } from '../clock'
 import { createConnection } from '../data/connection'
 import { LaterGardenError, StorageError } from '../data/trouble'
 import type { ChangeLabel } from '../data/database'
+import type { GardenMerged } from '../data/merging'
 import {
   addGarden,
   currentGardenId,
@@ -32,6 +32,7 @@ import {
 import { load } from '../loading'
 import demoUrl from '../../../demo/port-maren.rimbo.json?url'
 
+export type { GardenMerged } from '../data/merging'
 export type { ChangeLabel } from '../data/database'
 
 /** A deleted garden can be brought back for so long. */
@@ -40,6 +41,7 @@ const today = () => dayOf(onTheClock(new Date()))
 
 type Make = (garden: Garden) => Garden
 const changing = () => import('../data/changing')
+const merging = () => import('../data/merging')
 interface News {
   readonly gardenId: string
   readonly revision: number
@@ -179,15 +181,32 @@ export const useGardenStore = defineStore('garden', () => {
     if (kept[0]) await open(kept[0].id)
   }
 
-  /** Takes a garden in: a new one beside the others, a known one in the place of its older self. */
-  async function takeIn(incoming: Garden): Promise<void> {
+  /**
+   * Takes a garden in: a new one beside the others; a known one is merged with what is here.
+   *
+   * @returns what the merge has done, undefined where the garden is new
+   */
+  async function takeIn(incoming: Garden): Promise<GardenMerged | undefined> {
     const isNew = await use((database) => addGarden(database, incoming))
     if (stored.value?.garden.id !== incoming.id) await open(incoming.id)
-    if (!isNew)
-      await change(
-        { code: 'change.import', params: { name: incoming.name } },
-        () => (before) => withShared(before, incoming),
-      )
+    if (isNew) return undefined
+    const { merge } = await load(merging)
+    let merged: GardenMerged | undefined
+    await change({ code: 'change.merge', params: { name: incoming.name } }, () => (before) => {
+      const { after, done } = merge(before, incoming)
+      merged = done
+      return after
+    })
+    return merged
+  }
+
+  /** Takes a known garden in the place of its other self: what is here and not there goes. */
+  async function replaceBy(incoming: Garden): Promise<void> {
+    const { replacedBy } = await load(merging)
+    await change(
+      { code: 'change.import', params: { name: incoming.name } },
+      () => (before) => replacedBy(before, incoming),
+    )
   }
 
   async function openDemo(): Promise<void> {
@@ -295,6 +314,7 @@ export const useGardenStore = defineStore('garden', () => {
     redo,
     open,
     takeIn,
+    replaceBy,
     openDemo,
     startOwn,
     storedText,

@@ -5,9 +5,10 @@ import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { InputError } from '@rimbo/core'
 import type { GardenFile } from '../data/zip'
-import { useGardenStore } from '../stores/garden'
+import { useGardenStore, type GardenMerged } from '../stores/garden'
 import { usePhotosStore } from '../stores/photos'
 import { useFaultText } from './words/faults'
+import MergeReport from './MergeReport.vue'
 import FileButton from './fields/FileButton.vue'
 import { useFormat } from './words/format'
 import WorkProgress from './WorkProgress.vue'
@@ -30,6 +31,7 @@ const { params } = useFormat()
 const FAULTS_SHOWN = 5
 const file = shallowRef<File>()
 const missing = ref(0)
+const merged = shallowRef<GardenMerged>()
 const reader = useWorker<ImportWork, GardenFile>(
   () => new Worker(new URL('../workers/import.worker.ts', import.meta.url), { type: 'module' }),
   (work, progress) => work.readGarden(file.value!, progress),
@@ -49,15 +51,18 @@ const refusal = computed(() => {
 async function choose(chosen: File): Promise<void> {
   file.value = chosen
   missing.value = 0
+  merged.value = undefined
   await reader.start()
   const { value: read } = reader.result
   reader.result.value = undefined
   if (!read) return
   // The pictures first: no record may speak of one that is not there yet.
   if (read.photos.length) await photos.takeIn(read.garden.id, read.photos)
-  await store.takeIn(read.garden)
+  const done = await store.takeIn(read.garden)
   missing.value = read.missing
-  if (props.opens) await router.push(props.opens)
+  merged.value = done
+  // What both have changed is looked at before anything else.
+  if (props.opens && !done?.conflicts.length) await router.push(props.opens)
 }
 </script>
 
@@ -79,6 +84,7 @@ async function choose(chosen: File): Promise<void> {
     <p v-if="missing" class="strong" role="status">
       {{ t('settings.photosMissing', { n: missing }, missing) }}
     </p>
+    <MergeReport v-if="merged" :merged="merged" @close="merged = undefined" />
     <div v-if="refusal" class="refusal" role="alert">
       <p class="strong">{{ refusal.text }}</p>
       <ul v-if="refusal.faults.length">
