@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals'
 import { datesFrom, readWeather, simulateProbe } from '@rimbo/core'
+import { addressesHere, networkWords } from './addresses'
 import { createApp } from './app'
 
 const root = mkdtempSync(join(tmpdir(), 'rimbo-server-'))
@@ -71,6 +72,18 @@ test('what cannot be read is refused in a few words, with nothing of the machine
   ])
   expect(answers.map(({ status }) => status)).toEqual([400, 404, 400, 413])
   for (const answer of answers) expect((await answer.text()).length).toBeLessThan(30)
+})
+
+test('the terminal names the address for other devices, draws it, and says what that opens', () => {
+  const wifi = { family: 'IPv4', internal: false, address: '192.168.1.20' }
+  const own = { family: 'IPv4', internal: true, address: '127.0.0.1' }
+  const addresses = addressesHere({ lo: [own], wlan: [wifi] } as never)
+  expect(addresses).toEqual(['192.168.1.20'])
+  const words = networkWords(addresses, 5180)
+  expect(words).toContain('http://192.168.1.20:5180/')
+  expect(words).toContain('anyone on this network')
+  expect(words).toMatch(/[▀▄█]{5}/)
+  expect(networkWords([], 5180)).toContain('only this machine')
 })
 
 describe('the simulated weather service', () => {

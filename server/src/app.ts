@@ -4,6 +4,7 @@ import { fileURLToPath } from 'node:url'
 import compression from 'compression'
 import express, { type ErrorRequestHandler, type Express } from 'express'
 import helmet from 'helmet'
+import { handover } from './handover'
 import { soilProbe } from './probe'
 import { weatherService } from './weather'
 
@@ -51,6 +52,7 @@ export function createApp(root: string = builtApp): Express {
   app.use(compression())
   app.use(weatherService())
   app.use(soilProbe())
+  app.use(handover())
   app.use('/assets', express.static(`${root}/assets`, { immutable: true, maxAge: YEAR_S * 1000 }))
   app.use(express.static(root, { maxAge: 0, index: false }))
   // A missing file is missing; any other address is a view of the application.

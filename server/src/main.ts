@@ -1,12 +1,22 @@
+import { addressesHere, networkWords } from './addresses'
 import { createApp, isBuilt } from './app'
 
 const FIRST_PORT = 5180
 const PORTS_TRIED = 20
 
+/** Only this machine, or everybody on the local network where that was asked for. */
+const isForNetwork = process.argv.includes('--lan')
+const HOST = isForNetwork ? '0.0.0.0' : '127.0.0.1'
+
+function tell(port: number): void {
+  console.log(`Rimbo is at http://127.0.0.1:${port}/`)
+  if (isForNetwork) console.log(networkWords(addressesHere(), port))
+}
+
 /** Listens on the wanted port, or on the first free one from 5180 where none is wanted. */
 function listen(port: number, triesLeft: number): void {
-  const server = createApp().listen(port, '127.0.0.1', (error?: Error) => {
-    if (!error) console.log(`Rimbo is at http://127.0.0.1:${port}/`)
+  const server = createApp().listen(port, HOST, (error?: Error) => {
+    if (!error) tell(port)
     else if ((error as NodeJS.ErrnoException).code === 'EADDRINUSE' && triesLeft > 0)
       listen(port + 1, triesLeft - 1)
     else {

@@ -23,6 +23,16 @@ export const fieldNames = {
 /** Words for what is wrong with something entered or read, by code. */
 export const faults = {
   whole: 'the whole',
+  notACode: 'That is no code: it has 13 letters and digits, as the other device shows it.',
+  codeGone:
+    'There is nothing under this code any more: it holds once, and for ten minutes. Hand over again.',
+  wrongCode:
+    'The last eight signs of the code are not right, and what lay there is gone now. Hand over again.',
+  tooManyCodes: 'Too many codes were tried from here: wait ten minutes.',
+  handoverFull: 'Others are handing over just now: try again in a minute.',
+  handoverTooLarge: 'This garden is too large to be handed over by a code: export it as a file.',
+  noHandover:
+    'No server answers here that could pass a garden on. Export it as a file, and read that on the other device.',
   empty: 'Please type a value, such as “12 in” or “30 cm”.',
   notANumber: '“{given}” cannot be read as a number with a unit.',
   notReadable: '“{given}” cannot be read as a number.',

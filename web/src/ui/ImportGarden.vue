@@ -9,6 +9,7 @@ import { useGardenStore, type GardenMerged } from '../stores/garden'
 import { usePhotosStore } from '../stores/photos'
 import { useFaultText } from './words/faults'
 import MergeReport from './MergeReport.vue'
+import TakeOver from './TakeOver.vue'
 import FileButton from './fields/FileButton.vue'
 import { useFormat } from './words/format'
 import WorkProgress from './WorkProgress.vue'
@@ -70,10 +71,11 @@ async function choose(chosen: File): Promise<void> {
   <div class="import-garden">
     <FileButton
       :label="t('settings.import')"
-      accept=".json,.zip,application/json,application/zip"
+      accept=".json,.zip,.txt,application/json,application/zip,text/plain"
       :loading="isSaving"
       @chosen="choose"
     />
+    <TakeOver @taken="choose" />
     <div v-if="reader.isRunning.value" class="row">
       <WorkProgress
         :share="reader.progress.value"

@@ -22,6 +22,7 @@ import QuantityField from '../../ui/fields/QuantityField.vue'
 import TextField from '../../ui/fields/TextField.vue'
 import { useFollowing } from '../../ui/useFollowing'
 import GardenFiles from './GardenFiles.vue'
+import HandOver from './HandOver.vue'
 import KeptSafe from './KeptSafe.vue'
 import MoneySettings from './MoneySettings.vue'
 import PlaceSettings from './PlaceSettings.vue'
@@ -190,6 +191,7 @@ const isEmptySpace = (id: string) =>
         </PushButton>
       </div>
       <GardenFiles />
+      <HandOver />
       <KeptSafe />
     </section>
   </div>
