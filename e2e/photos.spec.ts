@@ -105,7 +105,7 @@ test('a photo is turned upright, made smaller, and loses its place and maker; it
   await other
     .locator('.import-garden input[type=file]')
     .setInputFiles({ name: 'g.zip', mimeType: 'application/zip', buffer: zip })
-  await expect(other.getByText(/read in\.$/)).toBeVisible()
+  await expect(other.getByRole('button', { name: 'Take only what came in' })).toBeVisible()
   expect((await storedPictures(other)).map((one) => Buffer.from(one).equals(bytes))).toEqual([true])
   await openPhotos(other)
   await expect(other.locator('.photos-grid img')).toBeVisible()

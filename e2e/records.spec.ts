@@ -80,7 +80,12 @@ test('a garden goes out and comes back in, and can be undone', async ({ page }) 
   await expect(page.getByText('5 pots need water now')).toBeVisible()
   await page.getByRole('link', { name: 'Settings' }).click()
   await page.locator('input[type=file]').setInputFiles(path)
-  await expect(page.getByText('Third floor, Port Maren read in.')).toBeVisible()
+  // A pot that was taken out stays out when the garden comes together with its older self …
+  const report = page.getByRole('status', { name: 'Brought together with what was here' })
+  await expect(report).toContainText('nothing in it that is not here')
+  // … unless the file alone is wanted.
+  await report.getByRole('button', { name: 'Take only what came in' }).click()
+  await expect(page.getByText('Third floor, Port Maren: taken as it is in the file.')).toBeVisible()
   await page.getByRole('link', { name: 'Line-up' }).click()
   await expect(page.getByText('6 pots need water now')).toBeVisible()
   await page.keyboard.press('Control+z')

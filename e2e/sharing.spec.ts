@@ -23,10 +23,9 @@ const takeOver = async (page: Page, code: string) => {
 }
 const phoneOf = (browser: Browser) =>
   browser.newPage({ viewport: { width: 390, height: 844 }, hasTouch: true })
-const notes = async (page: Page, words: string) => {
+const findNotes = async (page: Page, words: string) => {
   await open(page, 'book')
   await page.getByLabel('Find words').fill(words)
-  return page.locator('.book-count')
 }
 
 test('a day begun on a phone is ended on a laptop, and both have all of it', async ({
@@ -46,8 +45,10 @@ test('a day begun on a phone is ended on a laptop, and both have all of it', asy
   await record(page, 'seen from the laptop at dusk')
   await takeOver(phone, await codeOf(page))
   await expect(phone.locator('.merge-report')).toContainText('Records: 2 new')
-  for (const device of [page, phone])
-    await expect(await notes(device, 'seen from the')).toHaveText('3 records')
+  for (const device of [page, phone]) {
+    await findNotes(device, 'seen from the')
+    await expect(device.locator('.book-count')).toHaveText('3 records')
+  }
   await phone.close()
 })
 

@@ -1,5 +1,5 @@
 import { createI18n } from 'vue-i18n'
-import { firstWords } from './messages/first'
+import { firstWords } from './messages/en/first'
 
 /** The one place that knows words; it starts with those of the first screen. */
 export const i18n = createI18n({ legacy: false, locale: 'en', messages: { en: firstWords } })
@@ -7,7 +7,7 @@ export const i18n = createI18n({ legacy: false, locale: 'en', messages: { en: fi
 let later: Promise<void> | undefined
 
 async function bring(): Promise<void> {
-  const { laterWords } = await import('./messages/later')
+  const { laterWords } = await import('./messages/en/later')
   i18n.global.mergeLocaleMessage('en', laterWords)
 }
 
@@ -28,7 +28,7 @@ let ofCheck: Promise<void> | undefined
 
 /** Brings in the words of Check, once: nobody else needs them. */
 export function wordsOfCheck(): Promise<void> {
-  ofCheck ??= import('./messages/check')
+  ofCheck ??= import('./messages/en/check')
     .then(({ checkWords }) => i18n.global.mergeLocaleMessage('en', checkWords))
     .catch((error: unknown) => {
       ofCheck = undefined

@@ -1,4 +1,4 @@
-import { own } from '../units'
+import { isFields, own } from '../units'
 import type { Garden } from './garden'
 
 /** A stretch of a list that was removed, and what took its place. */
@@ -19,18 +19,33 @@ type FieldChange = ListChange | ValueChange
 /** The difference between two states of a garden: enough to go from one to the other, and back. */
 export type GardenChange = readonly FieldChange[]
 
-type Fields = Readonly<Record<string, unknown>>
+/** Anything with fields: a thing of a list, or a garden itself. */
+export type Fields = Readonly<Record<string, unknown>>
 
 /** Whether a change is of a stretch of a list, and not of a value. */
 export const isListChange = (change: FieldChange): change is ListChange => 'removed' in change
 
-/** The field by which the items of a list are told apart. */
-const KEY_OF: Readonly<Record<string, string>> = { weather: 'date' }
-/** What an item is told by: its key, or all that it says where it has none. */
+/** Lists whose things have no id, and by what they are told apart. */
+const KEYS: Readonly<Record<string, (thing: Fields) => string>> = {
+  weather: (day) => String(own(day, 'date')),
+  jobChanges: (change) =>
+    [own(change, 'what'), own(change, 'jobId') ?? '', own(change, 'rule') ?? ''].join(' '),
+  bin: (binned) => {
+    const record = own(binned, 'record')
+    return String(isFields(record) ? own(record, 'id') : '')
+  },
+  removed: (removal) => `${String(own(removal, 'list'))} ${String(own(removal, 'id'))}`,
+}
+const idIn = (thing: Fields): string => {
+  const id = own(thing, 'id')
+  return typeof id === 'string' ? id : JSON.stringify(thing)
+}
+/** By what a thing is told from the others of its list, whatever else it says. */
+export const keyIn = (list: string, thing: Fields): string => (own(KEYS, list) ?? idIn)(thing)
+
+/** What an item is told by: its key, or all that it says where it has no fields. */
 const keyOf = (field: string, item: unknown): unknown =>
-  item === null
-    ? undefined
-    : (own(item as Fields, own(KEY_OF, field) ?? 'id') ?? JSON.stringify(item))
+  isFields(item) ? keyIn(field, item) : JSON.stringify(item)
 
 function listChange(field: string, before: readonly unknown[], after: readonly unknown[]) {
   const shorter = Math.min(before.length, after.length)

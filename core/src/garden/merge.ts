@@ -1,17 +1,15 @@
 import { InputError, isFields, own } from '../units'
-import { changeBetween } from './change'
+import { changeBetween, keyIn, type Fields } from './change'
 import type { Garden } from './garden'
 import { withReferences } from './mergeReferences'
 import {
   canonical,
   deviceOf,
   isListOfThings,
-  keyIn,
   latest,
   stampOf,
   isKeptBeyond,
   TABLES,
-  type Fields,
   type Removal,
 } from './stamps'
 
@@ -205,10 +203,10 @@ function mergedField(field: string, one: unknown, other: unknown, merging: Mergi
 
 /** The order that was set last; of one moment the same for both devices. */
 function lastOrder(one: unknown, other: unknown): unknown {
-  const formOf = (value: unknown): Form => ({
-    value,
-    at: String((isFields(value) && own(value, 'at')) || ''),
-  })
+  const formOf = (value: unknown): Form => {
+    const at = isFields(value) ? own(value, 'at') : undefined
+    return { value, at: typeof at === 'string' ? at : '' }
+  }
   return later(formOf(one), formOf(other)) === 'one' ? one : other
 }
 

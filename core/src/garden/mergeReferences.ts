@@ -1,6 +1,8 @@
+import { own } from '../units'
 import type { Garden } from './garden'
 import { referenceFaults } from './references'
-import { keyIn, stampOf, type Fields, type Removal } from './stamps'
+import { keyIn, type Fields } from './change'
+import { stampOf, type Removal } from './stamps'
 
 /** In which list stands what a field names. */
 const LIST_OF: Readonly<Record<string, keyof Garden>> = {
@@ -13,7 +15,7 @@ const LIST_OF: Readonly<Record<string, keyof Garden>> = {
 }
 /** Mixes and feeds are named by other fields as well. */
 const listOf = (field: unknown): keyof Garden | undefined =>
-  LIST_OF[String(field)] ?? (/productId$/i.test(String(field)) ? 'products' : undefined)
+  own(LIST_OF, String(field)) ?? (/productId$/i.test(String(field)) ? 'products' : undefined)
 
 const listIn = (garden: Garden, list: keyof Garden) =>
   (garden[list] ?? []) as unknown as readonly Fields[]

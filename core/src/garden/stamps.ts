@@ -1,9 +1,6 @@
 import { isFields, own } from '../units'
-import { isListChange, type GardenChange } from './change'
+import { isListChange, keyIn, type Fields, type GardenChange } from './change'
 import type { Garden } from './garden'
-
-/** Anything with fields: a thing of a list, or a garden itself. */
-export type Fields = Readonly<Record<string, unknown>>
 
 /** What merging is told by, and no change of anybody's own. */
 const BOOKKEEPING: ReadonlySet<string> = new Set(['removed', 'changed', 'devices', 'walkingOrder'])
@@ -11,21 +8,6 @@ const BOOKKEEPING: ReadonlySet<string> = new Set(['removed', 'changed', 'devices
 export const TABLES: ReadonlySet<string> = new Set(['feedPlans'])
 /** Twelve months are one thing. */
 const WHOLE_LISTS: ReadonlySet<string> = new Set(['normals'])
-
-/** Lists whose things have no id, and by what they are told apart. */
-const KEYS: Readonly<Record<string, (thing: Fields) => string>> = {
-  weather: (day) => String(own(day, 'date')),
-  jobChanges: (change) =>
-    [own(change, 'what'), own(change, 'jobId') ?? '', own(change, 'rule') ?? ''].join(' '),
-  bin: (binned) => {
-    const record = own(binned, 'record')
-    return String(isFields(record) ? own(record, 'id') : '')
-  },
-  removed: (removal) => `${String(own(removal, 'list'))} ${String(own(removal, 'id'))}`,
-}
-/** By what a thing is told from the others of its list. */
-export const keyIn = (list: string, thing: Fields): string =>
-  (own(KEYS, list) ?? ((one: Fields) => String(own(one, 'id'))))(thing)
 
 /** Whether a field of a garden is a list of things of which each may change by itself. */
 export const isListOfThings = (field: string, value: unknown): boolean =>

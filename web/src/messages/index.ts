@@ -1,6 +1,6 @@
-import { checkWords } from './check'
-import { firstWords } from './first'
-import { laterWords } from './later'
+import { checkWords } from './en/check'
+import { firstWords } from './en/first'
+import { laterWords } from './en/later'
 
 /** All words of the interface, by language. */
 export const messages = {

@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { expect, test } from '@jest/globals'
 import { messages } from '.'
-import { firstWords } from './first'
+import { firstWords } from './en/first'
 
 const words: unknown = messages.en
 const in_ = (from: unknown, path: string): unknown =>

@@ -11,15 +11,11 @@ type ChangeKind =
   | ('prune' | 'tie' | 'shake' | 'weed' | 'wash' | 'secure' | 'spray' | 'flush' | 'remove')
   | ('label' | 'look' | 'measurePh' | 'rootShoot' | 'did')
 
-const done = (name: string, onString: string, recorded: string) => ({
-  words: { name, onString, recorded: `{code}: ${recorded} recorded.` },
-  told: nothing,
-  mark: 'done' as const,
-})
+const done = { told: nothing, mark: 'done' as const }
 
 export const changesShown: { readonly [K in ChangeKind & RecordKind]: KindShown<K> } = {
   fill: {
-    ...done('Filled', 'filled', 'new mix'),
+    ...done,
     told: ({ recipeId, fillMm, reusedShare }, { t, recipe, length, share }) =>
       listed(
         recipe(recipeId),
@@ -28,7 +24,7 @@ export const changesShown: { readonly [K in ChangeKind & RecordKind]: KindShown<
       ),
   },
   topUp: {
-    ...done('Topped up', 'topped up', 'top-up'),
+    ...done,
     told: ({ volumeL, fillMm, recipeId }, { t, recipe, length, volume }) =>
       listed(
         volumeL !== undefined && volume(volumeL),
@@ -37,7 +33,7 @@ export const changesShown: { readonly [K in ChangeKind & RecordKind]: KindShown<
       ),
   },
   recharge: {
-    ...done('Recharged', 'recharged', 'recharged mix'),
+    ...done,
     told: ({ compostL, products = [] }, { t, volume, product, mass }) =>
       listed(
         compostL !== undefined && t('happened.compost', { litres: volume(compostL) }),
@@ -45,48 +41,48 @@ export const changesShown: { readonly [K in ChangeKind & RecordKind]: KindShown<
       ),
   },
   unroll: {
-    ...done('Rim rolled', 'rim rolled', 'rolled rim'),
+    ...done,
     told: ({ rolledMm }, { t, length }) =>
       rolledMm > 0 ? t('happened.rolled', { height: length(rolledMm) }) : t('happened.unrolled'),
   },
   mulch: {
-    ...done('Mulched', 'mulch', 'mulch'),
+    ...done,
     told: ({ depthMm, material }, { t, length }) =>
       depthMm > 0 ? `${t(`mulchMaterial.${material}`)}, ${length(depthMm)}` : t('happened.off'),
   },
   move: {
-    ...done('Moved', 'moved', 'move'),
+    ...done,
     told: ({ spaceId, isIndoors }, { t, space }) =>
       isIndoors ? t('happened.indoors') : space(spaceId),
   },
   shade: {
-    ...done('Shade', 'shade', 'shade'),
+    ...done,
     told: ({ share: kept }, { t, share }) =>
       kept > 0 ? t('happened.shade', { share: share(kept) }) : t('happened.off'),
   },
   cover: {
-    ...done('Cover', 'cover', 'cover'),
+    ...done,
     told: ({ cover }, { t }) => (cover === 'none' ? t('happened.off') : t(`cover.${cover}`)),
   },
   support: {
-    ...done('Support', 'support', 'support'),
+    ...done,
     told: ({ support, heightMm }, { t, length }) =>
       `${t(`support.${support}`)}, ${length(heightMm)}`,
   },
   prune: {
-    ...done('Pruned', 'pruned', 'pruning'),
+    ...done,
     told: ({ what }, { t }) => t(`pruning.${what}`),
   },
   tie: {
-    ...done('Tied up', 'tied up', 'tying'),
+    ...done,
     told: ({ count }, { t }) => (count === undefined ? '' : t('happened.tiesUsed', { count })),
   },
-  shake: done('Shaken', 'flowers shaken', 'shaking'),
-  weed: done('Weeded', 'weeded', 'weeding'),
-  wash: done('Washed', 'pot washed', 'washing'),
-  secure: done('Secured', 'secured', 'securing'),
+  shake: done,
+  weed: done,
+  wash: done,
+  secure: done,
   spray: {
-    ...done('Sprayed', 'sprayed', 'spraying'),
+    ...done,
     told: ({ productId, massG, volumeL, intervalDays }, { t, product, mass, volume }) =>
       listed(
         productId !== undefined && product(productId),
@@ -96,29 +92,28 @@ export const changesShown: { readonly [K in ChangeKind & RecordKind]: KindShown<
       ),
   },
   flush: {
-    ...done('Flushed', 'flushed', 'flushing'),
+    ...done,
     told: ({ volumeL }, { volume }) => volume(volumeL),
   },
   remove: {
-    ...done('Taken out', 'taken out', 'taken out'),
-    words: { name: 'Taken out', onString: 'taken out', recorded: '{code}: taken out, recorded.' },
+    ...done,
     told: ({ why, movedTo }, { t, pot }) =>
       listed(t(`removal.${why}`), movedTo !== undefined && pot(movedTo)),
   },
   did: {
-    ...done('Done', 'done', 'job'),
+    ...done,
     told: ({ what, text }, { t }) => text ?? t(`did.${what}`),
   },
   label: {
-    ...done('Labelled', 'labelled', 'label'),
+    ...done,
     told: ({ text }) => text ?? '',
   },
   look: {
-    ...done('Looked over', 'looked over', 'look'),
+    ...done,
     told: ({ found }, { t }) => (found ? t(`finding.${found}`) : ''),
   },
   measurePh: {
-    ...done('Measured pH', 'pH', 'measured pH'),
+    ...done,
     told: ({ ph, ecDsM }, { t, number }) =>
       listed(
         ph !== undefined && t('happened.ph', { ph: number(ph) }),
@@ -127,7 +122,7 @@ export const changesShown: { readonly [K in ChangeKind & RecordKind]: KindShown<
     mark: 'tested',
   },
   rootShoot: {
-    ...done('Shoots rooted', 'shoots rooted', 'rooted shoots'),
+    ...done,
     told: ({ count }) => `× ${count}`,
   },
 }

@@ -21,10 +21,8 @@ export interface Say {
 /** The mark of a record on a pot's string. */
 export type Mark = 'done' | 'skipped' | 'tested' | 'finger' | 'flower' | 'fruit' | 'trouble'
 
-/** All that the interface says of a kind of record, and its mark. */
+/** What the interface says of one record of a kind, and its mark; what the kind is called stands among the words. */
 export interface KindShown<K extends RecordKind> {
-  /** In the Book, on a string, and once it was recorded. */
-  readonly words: { readonly name: string; readonly onString: string; readonly recorded: string }
   /** What one of them says beside its name. */
   readonly told: (record: RecordOf<K>, say: Say) => string
   readonly mark: Mark

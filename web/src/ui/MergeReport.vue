@@ -39,9 +39,11 @@ function nameOf(thing: unknown): string {
 const titleOf = ({ path: [list], one, other }: MergeConflict) =>
   [listName(list!), nameOf(one) || nameOf(other)].filter(Boolean).join(': ')
 const fieldName = (field: string) => (i18n.te(`field.${field}`) ? t(`field.${field}`) : field)
+const isShort = (value: unknown): value is string | number | boolean =>
+  ['string', 'number', 'boolean'].includes(typeof value)
 function valueWords(value: unknown): string {
   if (value === undefined) return t('merge.nothing')
-  return typeof value === 'object' ? t('merge.notShown') : String(value)
+  return isShort(value) ? String(value) : t('merge.notShown')
 }
 const differences = (conflict: MergeConflict) =>
   differing(conflict).map(({ field, one, other }: TwoForms) =>
@@ -57,8 +59,9 @@ async function undo(): Promise<void> {
   emit('close')
 }
 /** Not merged after all: as it came in, whatever was here. */
+/** Nothing was done since: what is taken back is this. */
+const isLastStep = computed(() => store.undoLabel?.code === 'change.merge')
 async function takeTheirs(): Promise<void> {
-  await store.undo()
   await store.replaceBy(props.merged.incoming)
   emit('close')
 }
@@ -96,7 +99,7 @@ async function takeTheirs(): Promise<void> {
       <p v-if="more > 0">{{ t('settings.moreFaults', { count: more }) }}</p>
     </template>
     <div class="row">
-      <PushButton @click="undo">{{ t('merge.undo') }}</PushButton>
+      <PushButton v-if="isLastStep" @click="undo">{{ t('merge.undo') }}</PushButton>
       <PushButton @click="takeTheirs">{{ t('merge.takeTheirs') }}</PushButton>
       <PushButton type="primary" @click="emit('close')">{{ t('merge.good') }}</PushButton>
     </div>

@@ -1,5 +1,7 @@
+import { isDeepStrictEqual } from 'node:util'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
+import { produce } from 'immer'
 import { anyGarden } from '../../../test/anyGarden'
 import { demo } from '../../../test/demo'
 import { feedCatalogue, usualWater } from '../../feed'
@@ -8,12 +10,13 @@ import { catalogue } from '../../plant'
 import { InputError } from '../../units'
 import { guessNormals } from '../../weather'
 import { noArrangement } from '../arrangement'
-import { changeBetween } from '../change'
+import { changeBetween, inverseOf, withChange } from '../change'
 import { readGarden, writeGarden } from '../file'
 import { gardenSchema } from '../gardenSchema'
 import type { Garden } from '../garden'
 import { requireReadable } from '../gate'
 import { containerOn, potOn } from '../history'
+import { stamped } from '../stamps'
 import type { GardenEdit } from './edit'
 import * as edits from '.'
 
@@ -241,6 +244,28 @@ test('what an edit writes stands in the order of the file: written, read and wri
     expect([name, writeGarden(readGarden(text)) === text]).toEqual([name, true])
   }
 })
+
+/** A garden without the marks by which it is merged. */
+const unmarked = ({ removed: _r, changed: _c, devices: _d, walkingOrder: _w, ...garden }: Garden) =>
+  JSON.parse(
+    JSON.stringify(garden, (key, value: unknown) => (key === 'changedAt' ? undefined : value)),
+  ) as Garden
+
+test('whatever the garden, an edit that was marked and is taken back leaves it as it was', () =>
+  fc.assert(
+    fc.property(anyGarden, (any) => {
+      if (!gardenSchema.safeParse(any).success) return
+      const garden = readGarden(writeGarden(any))
+      const left = Object.entries(made).filter(([, edit]) => {
+        const next = produce(garden, (draft) => edit(garden).apply(draft))
+        const change = changeBetween(garden, next)
+        const marked = stamped(garden, next, change, '2026-06-18T07:30:00.000Z here')
+        return !isDeepStrictEqual(unmarked(withChange(marked, inverseOf(change))), unmarked(garden))
+      })
+      expect(left.map(([name]) => name)).toEqual([])
+    }),
+    { numRuns: 15, endOnFailure: true },
+  ))
 
 describe('a pot that is removed', () => {
   const pot = demo.containers.find(({ code }) => code === 'F1')!

@@ -138,7 +138,6 @@ const groups = computed(() => [
   padding: 6px 0;
   font-size: 14px;
   color: var(--ink-soft);
-  cursor: pointer;
 }
 .known-struck > span {
   text-decoration: line-through;

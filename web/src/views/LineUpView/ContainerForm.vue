@@ -261,7 +261,6 @@ function save(): void {
   margin-bottom: 10px;
 }
 .form-more summary {
-  cursor: pointer;
   padding: 4px 0 8px;
   font-weight: 600;
 }

@@ -170,7 +170,6 @@ const copies = ref(1)
   margin: 10px 0;
 }
 .pot-happened summary {
-  cursor: pointer;
   font-weight: 600;
   padding: 6px 0;
 }

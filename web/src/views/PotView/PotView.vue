@@ -146,7 +146,6 @@ const plants = computed(() =>
 
 <style>
 .pot-view-happened summary {
-  cursor: pointer;
   font-weight: 600;
   padding: 6px 0;
 }

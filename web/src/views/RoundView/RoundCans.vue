@@ -64,7 +64,6 @@ const isWide = useMediaQuery('(min-width: 701px)')
 
 <style>
 .round-cans summary {
-  cursor: pointer;
   font-weight: 600;
   font-size: 14.5px;
   padding: 2px 0;

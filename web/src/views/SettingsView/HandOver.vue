@@ -40,7 +40,8 @@ async function packed(): Promise<Blob> {
   const { value: blob } = packer.result
   packer.result.value = undefined
   if (blob) return blob
-  throw packer.failure.value ?? new Error('packed')
+  const { value: failed } = packer.failure
+  throw failed instanceof Error ? failed : new Error('packed')
 }
 
 const isPacking = ref(false)

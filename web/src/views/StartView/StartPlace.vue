@@ -110,8 +110,4 @@ async function later(): Promise<void> {
 .start-units {
   margin-bottom: 12px;
 }
-.start-units summary {
-  cursor: pointer;
-  padding: 6px 0;
-}
 </style>

@@ -61,6 +61,7 @@ export const happenedWords = {
     ripe: { green: 'green', colouring: 'colouring', ripe: 'ripe', overripe: 'overripe' },
     text: 'Text on the label',
     product: 'What was sprayed',
+    spoiled: '{mass} spoiled',
     ties: 'Ties used',
     tiesUsed: '{count} tie | {count} ties',
     sprayMass: 'How much of it, weighed',

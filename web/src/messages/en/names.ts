@@ -1,4 +1,5 @@
-import { wordsOfKinds } from '../records/kinds'
+import { wordsOfKinds } from '../wordsOfKinds'
+import { kindWords } from './kinds'
 
 /** Names of what the catalogues hold, by id. */
 export const names = {
@@ -202,7 +203,7 @@ export const names = {
     done: 'done',
   },
   verdict: { good: 'good', tight: 'tight', poor: 'advises against', silent: 'says nothing' },
-  kind: wordsOfKinds('name'),
+  kind: wordsOfKinds(kindWords, 'name'),
   feel: { dry: 'Dry', moist: 'Moist', wet: 'Wet' },
   knuckle: { first: 'first knuckle (2.5 cm)', second: 'second knuckle (5 cm)' },
   sign: {

@@ -1,4 +1,5 @@
-import { wordsOfKinds } from '../../records/kinds'
+import { wordsOfKinds } from '../../wordsOfKinds'
+import { kindWords } from '../kinds'
 
 /** Words of the Line-up: pots in section, their strings, and where a day’s weather is from. */
 export const lineUpWords = {
@@ -118,7 +119,7 @@ export const lineUpWords = {
       pests: 'pests',
       other: 'seen',
     },
-    kind: { ...wordsOfKinds('onString'), frost: 'frost', lastPicked: 'last picked' },
+    kind: { ...wordsOfKinds(kindWords, 'onString'), frost: 'frost', lastPicked: 'last picked' },
   },
   sky: {
     source: {

@@ -2,7 +2,7 @@
 export const sharingWords = {
   handover: {
     title: 'To another device',
-    text: 'One garden can go on on two devices: what was done on both is brought together. Both have to open Rimbo from the same address; on the same wi-fi, `npm start -- --lan` gives it. The garden lies on the server for {minutes} minutes at most, and is fetched once.',
+    text: 'One garden can go on on two devices: what was done on both is brought together. Both have to open Rimbo from the same address; on the same wi-fi, “npm start -- --lan” gives it. The garden lies on the server for {minutes} minutes at most, and is fetched once.',
     give: 'Hand over by a code',
     share: 'Share the file',
     how: 'On the other device: Settings, “Take over by a code”, and type this. It holds once, for {minutes} minutes.',
@@ -18,7 +18,7 @@ export const sharingWords = {
   },
   merge: {
     title: 'Brought together with what was here',
-    same: 'There was nothing new in it.',
+    same: 'There was nothing in it that is not here, or was not taken out here since.',
     list: '{list}: {added} new, {changed} changed, {removed} removed',
     conflicts:
       'One thing was changed in both places: the later is kept. | {n} things were changed in both places: the later of each is kept.',

@@ -1,5 +1,6 @@
 import type { EditCode } from '@rimbo/core'
-import { wordsOfKinds } from '../records/kinds'
+import { wordsOfKinds } from '../wordsOfKinds'
+import { kindWords } from './kinds'
 
 /** What a change is called once it is made, where it can be undone. */
 export const changeWords = {
@@ -65,5 +66,5 @@ export const changeWords = {
   removeOwnJob: '“{name}” removed.',
   ways: 'Your ways are saved.',
   checkOutcome: 'Outcome of the check marked.',
-  record: wordsOfKinds('recorded'),
+  record: wordsOfKinds(kindWords, 'recorded'),
 } satisfies Record<EditCode | 'import' | 'merge', string> & { record: Record<string, string> }
