@@ -1,14 +1,58 @@
+import { shallowRef } from 'vue'
 import { createI18n } from 'vue-i18n'
+import type { Language as PartWords } from 'element-plus/es/locale'
 import { firstWords } from './messages/en/first'
+import { keepLanguage, languageHere, writtenAs, type Language } from './language'
 
-/** The one place that knows words; it starts with those of the first screen. */
-export const i18n = createI18n({ legacy: false, locale: 'en', messages: { en: firstWords } })
+/** The one place that knows words; it starts with the English ones of the first screen. */
+export const i18n = createI18n<false>({
+  legacy: false,
+  locale: 'en',
+  messages: { en: { ...firstWords } },
+})
 
-let later: Promise<void> | undefined
+/** What the ready-made parts say by themselves; English where nothing is given. */
+export const partWords = shallowRef<PartWords>()
 
-async function bring(): Promise<void> {
-  const { laterWords } = await import('./messages/en/later')
-  i18n.global.mergeLocaleMessage('en', laterWords)
+/** The words of a language, by the part of Rimbo that needs them. */
+const catalogues = {
+  en: {
+    first: () => Promise.resolve(firstWords),
+    later: () => import('./messages/en/later').then(({ laterWords }) => laterWords),
+    check: () => import('./messages/en/check').then(({ checkWords }) => checkWords),
+    parts: () => Promise.resolve(undefined),
+  },
+  de: {
+    first: () => import('./messages/de/first').then(({ firstWords: words }) => words),
+    later: () => import('./messages/de/later').then(({ laterWords }) => laterWords),
+    check: () => import('./messages/de/check').then(({ checkWords }) => checkWords),
+    parts: () => import('element-plus/es/locale/lang/de').then((words) => words.default),
+  },
+  es: {
+    first: () => import('./messages/es/first').then(({ firstWords: words }) => words),
+    later: () => import('./messages/es/later').then(({ laterWords }) => laterWords),
+    check: () => import('./messages/es/check').then(({ checkWords }) => checkWords),
+    parts: () => import('element-plus/es/locale/lang/es').then((words) => words.default),
+  },
+} as const
+
+type Part = 'first' | 'later' | 'check'
+const spoken = (): Language => i18n.global.locale.value as Language
+
+const brought = new Map<string, Promise<void>>([['en first', Promise.resolve()]])
+/** Brings in a part of a language, once. */
+function bring(language: Language, part: Part): Promise<void> {
+  const name = `${language} ${part}`
+  const known = brought.get(name)
+  if (known) return known
+  const coming = catalogues[language][part]()
+    .then((words) => i18n.global.mergeLocaleMessage(language, words))
+    .catch((error: unknown) => {
+      brought.delete(name)
+      throw error
+    })
+  brought.set(name, coming)
+  return coming
 }
 
 /**
@@ -16,26 +60,38 @@ async function bring(): Promise<void> {
  *
  * @throws what the import throws where they cannot be had; asked again, they are fetched again
  */
-export function allWords(): Promise<void> {
-  later ??= bring().catch((error: unknown) => {
-    later = undefined
-    throw error
-  })
-  return later
-}
-
-let ofCheck: Promise<void> | undefined
+export const allWords = (): Promise<void> => bring(spoken(), 'later')
 
 /** Brings in the words of Check, once: nobody else needs them. */
-export function wordsOfCheck(): Promise<void> {
-  ofCheck ??= import('./messages/en/check')
-    .then(({ checkWords }) => i18n.global.mergeLocaleMessage('en', checkWords))
-    .catch((error: unknown) => {
-      ofCheck = undefined
-      throw error
-    })
-  return ofCheck
+export const wordsOfCheck = (): Promise<void> => bring(spoken(), 'check')
+
+async function speak(language: Language, parts: readonly Part[]): Promise<void> {
+  const [own] = await Promise.all([
+    catalogues[language].parts(),
+    ...parts.map((part) => bring(language, part)),
+  ])
+  partWords.value = own
+  i18n.global.locale.value = language
+  document.documentElement.lang = language
 }
+
+/** Speaks the reader’s language; English where its words cannot be had. */
+export const speakHere = async (): Promise<void> => {
+  const language = languageHere()
+  if (language !== 'en') await speak(language, ['first']).catch(() => undefined)
+}
+
+/** Speaks another language from now on, with all that this page has words for already. */
+export async function changeLanguage(language: Language): Promise<void> {
+  const parts = (['first', 'later', 'check'] as const).filter(
+    (part) => part !== 'check' || brought.has(`${spoken()} check`),
+  )
+  await speak(language, parts)
+  keepLanguage(language)
+}
+
+/** How dates are written in the language that is spoken. */
+export const dateLocale = (): string => writtenAs[spoken()]
 
 /** A component that comes with all words. */
 export const withWords =

@@ -51,7 +51,7 @@ export {
   type UnitSystem,
 } from './unitTable'
 export type { Dimension } from './dimension'
-export { leadingNumber, parseNumber, tidied } from './parseNumber'
+export { leadingNumber, parseNumber, tidied, type DecimalMark } from './parseNumber'
 export { likelyMeaning, type LikelyMeaning } from './likelyMeaning'
 export { plainText, saysAll } from './plainText'
 export { parseQuantity } from './parseQuantity'
@@ -66,7 +66,7 @@ export {
   type MeasureName,
   type Measures,
 } from './household'
-export { compassPoint, compassPoints, parseBearing } from './bearing'
+export { bearingBy, compassPoint, compassPointBy, compassPoints, parseBearing } from './bearing'
 export { fieldSchema } from './fieldSchema'
 export { isFields, own } from './own'
 export { remembered, rememberedBy } from './remembered'

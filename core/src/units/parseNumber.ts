@@ -15,7 +15,7 @@ const FRACTIONS: Readonly<Record<string, string>> = {
 }
 
 const APPROXIMATELY =
-  /^\s*(?:about|approximately|approx\b\.?|around|roughly|circa|ca\b\.?|c\.|~|≈)\s*/i
+  /^\s*(?:about|approximately|approx\b\.?|around|roughly|circa|ca\b\.?|c\.|etwa|ungefähr|rund|unos|unas|aprox\b\.?|~|≈)\s*/i
 
 /**
  * A typed or printed amount with its marks as they are on a keyboard: fractions
@@ -39,6 +39,9 @@ export const tidied = (text: string): string =>
 const NUMBER =
   /^[+-]?(?:\d{1,3}(?:([ '])\d{3})(?:\1\d{3})*(?:[.,]\d+)?(?![\d/.,])|\d+\s+\d+\/\d+|\d+\/\d+|\d[\d.,]*|[.,]\d+)/
 
+/** By what the reader’s language parts tenths from ones. */
+export type DecimalMark = 'point' | 'comma'
+
 /** A number, and what follows it. */
 export interface LeadingNumber {
   readonly value: number
@@ -50,14 +53,21 @@ export interface LeadingNumber {
  *
  * @throws InputError `notANumber`, `ambiguousNumber`
  */
-export function leadingNumber(text: string, system: UnitSystem): LeadingNumber | undefined {
+export function leadingNumber(
+  text: string,
+  system: UnitSystem,
+  decimal: DecimalMark = 'point',
+): LeadingNumber | undefined {
   const found = NUMBER.exec(text)
   if (!found) return undefined
-  return { value: numberFrom(found[0], system), rest: text.slice(found[0].length).trimStart() }
+  return {
+    value: numberFrom(found[0], system, decimal),
+    rest: text.slice(found[0].length).trimStart(),
+  }
 }
 
 /** "1 1/2", "3/4", "1,5", "1.5", "1,250.5", "1 000", "1'000" as a number. */
-function numberFrom(text: string, system: UnitSystem): number {
+function numberFrom(text: string, system: UnitSystem, decimal: DecimalMark): number {
   const sign = text.startsWith('-') ? -1 : 1
   const body = text.replace(/^[+-]/, '')
   const mixed = /^(?:(\d+)\s+)?(\d+)\/(\d+)$/.exec(body)
@@ -67,7 +77,11 @@ function numberFrom(text: string, system: UnitSystem): number {
     return sign * (Number(whole) + Number(top) / Number(bottom))
   }
   if (/[ ']/.test(body)) return sign * Number(body.replace(/[ ']/g, '').replace(',', '.'))
-  return sign * decimalFrom(body, text, system)
+  // "1.500" is one and a half to one reader and fifteen hundred to another.
+  if (decimal === 'comma' && /^[1-9]\d{0,2}\.\d{3}$/.test(body))
+    throw new InputError('ambiguousNumber', { given: text })
+  const isTheirs = decimal === 'comma' && /^\d*,\d+$/.test(body)
+  return sign * (isTheirs ? Number(body.replace(',', '.')) : decimalFrom(body, text, system))
 }
 
 function decimalFrom(body: string, given: string, system: UnitSystem): number {
@@ -90,12 +104,17 @@ function decimalFrom(body: string, given: string, system: UnitSystem): number {
  * A bare number as it is typed, with nothing after it.
  *
  * @example parseNumber('1 000,5', 'metric') // => 1000.5
+ * @param decimal where the reader’s language writes a comma, "1,250" is a little over one
  * @throws InputError `empty`, `notANumber`, `ambiguousNumber`
  */
-export function parseNumber(text: string, system: UnitSystem): number {
+export function parseNumber(
+  text: string,
+  system: UnitSystem,
+  decimal: DecimalMark = 'point',
+): number {
   const bare = tidied(text)
   if (bare === '') throw new InputError('empty')
-  const found = leadingNumber(bare, system)
+  const found = leadingNumber(bare, system, decimal)
   if (!found || found.rest !== '') throw new InputError('notANumber', { given: text.trim() })
   return found.value
 }

@@ -1,7 +1,7 @@
 import { own } from './own'
 import type { Dimension } from './dimension'
 import { InputError } from './inputError'
-import { leadingNumber, tidied } from './parseNumber'
+import { leadingNumber, tidied, type DecimalMark } from './parseNumber'
 import { bareUnit, fromUnit, unitFor, units, type Unit, type UnitSystem } from './unitTable'
 
 /** One number of a typed sum and its unit, which may be missing. */
@@ -13,17 +13,17 @@ interface Term {
 /** What stands before the next number is this one's unit. "m3" and "in2" end in a digit, but in "5ft3in" it begins the next number. */
 const UNIT = /^(?:[a-z]{1,3}(?:\^?[23](?![\d.,/]|\s*[a-z"'])|[²³])|(?:[^\d.,]|\.(?!\d))*)/i
 
-function termsOf(text: string, system: UnitSystem): Term[] {
+function termsOf(text: string, system: UnitSystem, decimal: DecimalMark): Term[] {
   const terms: Term[] = []
   let rest = tidied(text)
   while (rest !== '') {
-    const found = leadingNumber(rest, system)
+    const found = leadingNumber(rest, system, decimal)
     if (!found) throw new InputError('notANumber', { given: text.trim() })
     const typed = UNIT.exec(found.rest)?.[0] ?? ''
     rest = found.rest.slice(typed.length).replace(/^[,+\s]+/, '')
     terms.push({
       value: found.value,
-      unitText: typed.replace(/\band\b|[,+]\s*$/gi, '').trim(),
+      unitText: typed.replace(/\b(?:and|und|y)\b|[,+]\s*$/gi, '').trim(),
     })
   }
   return terms
@@ -56,8 +56,13 @@ const NEXT_SMALLER: Readonly<
  * @throws InputError `empty`, `notANumber`, `ambiguousNumber`, `severalNumbers`,
  *   `unknownUnit`, `wrongKind` or `negative`
  */
-export function parseQuantity(text: string, dimension: Dimension, system: UnitSystem): number {
-  const terms = termsOf(text, system)
+export function parseQuantity(
+  text: string,
+  dimension: Dimension,
+  system: UnitSystem,
+  decimal: DecimalMark = 'point',
+): number {
+  const terms = termsOf(text, system, decimal)
   if (!terms.length) throw new InputError('empty')
   let total = 0
   let before: string | undefined

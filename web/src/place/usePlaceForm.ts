@@ -40,8 +40,9 @@ const typedOf = (place: Place | undefined): PlaceTyped => ({
  */
 export function usePlaceForm(start: Place | undefined, system: () => UnitSystem, unnamed: string) {
   const fields = reactive(typedOf(start))
+  // No thousands of degrees: whichever mark there is parts the tenths.
   const degrees = (text: string) =>
-    text.trim() ? numberIn(text.replace('°', ''), system()) : undefined
+    text.trim() ? numberIn(text.replace('°', '').replace(',', '.'), system(), 'point') : undefined
   const checked = computed(() =>
     placeSchema.safeParse(
       {

@@ -2,10 +2,11 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { demo } from '../../../test/demo'
-import { units } from '../../units'
+import { plainText, units } from '../../units'
 import { recordSchema } from '../kinds'
 import type { Garden } from '../garden'
 import { parseEntry } from '.'
+import { vocabularies } from './words'
 
 const NOW = '2026-06-18T07:30'
 const read = (text: string, garden: Garden = demo) => parseEntry(text, garden, NOW)
@@ -52,6 +53,17 @@ describe('what is understood', () => {
     ['sown 12 black cherry', { kind: 'sow', varietyId: 'blackCherry', count: 12 }],
     ['first ripe black cherry', { kind: 'firstRipe', containerId: 'b1', plantingId: 'plant-b1' }],
     ['removed f1 frost', { kind: 'remove', plantingId: 'plant-f1', why: 'frost' }],
+    ['2,5 l b1 gegossen', { kind: 'water', containerId: 'b1', volumeL: 2.5 }],
+    ['eine Kanne k2', { kind: 'water', containerId: 'k2', volumeL: 10 }],
+    ['gestern 640 g t1 geerntet', { kind: 'pick', containerId: 't1', massG: 640 }],
+    ['Blattläuse an f2', { kind: 'sign', containerId: 'f2', sign: 'pests', note: 'blattläuse' }],
+    ['b1 ausgegeizt', { kind: 'prune', containerId: 'b1', what: 'sideShoots' }],
+    ['k1 3 cm mit Stroh gemulcht', { kind: 'mulch', material: 'straw', depthMm: 30 }],
+    ['media regadera k2', { kind: 'water', containerId: 'k2', volumeL: 5 }],
+    ['ayer recogí 640 g de t1', { kind: 'pick', containerId: 't1', massG: 640 }],
+    ['k1 acolchada con 3 cm de paja', { kind: 'mulch', material: 'straw', depthMm: 30 }],
+    ['podredumbre apical f2', { kind: 'sign', containerId: 'f2', sign: 'blossomEndRot' }],
+    ['b1 mide 145 cm', { kind: 'height', containerId: 'b1', heightMm: 1450 }],
     ['2 l glazed pot', { kind: 'water', containerId: 'b1', volumeL: 2 }],
   ])('%s', (text, record) => {
     expect(said(text)).toHaveLength(1)
@@ -177,4 +189,16 @@ test('whatever is typed: records are right, spans in order, and every word is un
     }),
     { numRuns: 400 },
   )
+})
+
+test('no word says two things in one language, nor the same in two', () => {
+  const of = vocabularies.map((words) => [
+    ...[...words.acts, ...words.choices, ...words.crops].flatMap(([what, phrases]) =>
+      phrases.map((phrase) => `${plainText(phrase)}: ${JSON.stringify(what)}`),
+    ),
+  ])
+  const all = of.flat()
+  expect(all.filter((one, index) => all.indexOf(one) !== index)).toEqual([])
+  const numbers = vocabularies.flatMap((words) => Object.keys(words.numbers))
+  expect(numbers.filter((one, index) => numbers.indexOf(one) !== index)).toEqual([])
 })

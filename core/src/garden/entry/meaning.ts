@@ -3,17 +3,8 @@ import { feedProducts } from '../feeding'
 import { varietyOf, type Garden } from '../garden'
 import { catalogue, type Crop } from '../../plant'
 import { plainText, remembered } from '../../units'
-import {
-  actWords,
-  allWords,
-  choiceWords,
-  cropWords,
-  exceptWords,
-  fillers,
-  yesterdayWords,
-  type Act,
-  type Choice,
-} from './words'
+import type { Act, Choice } from './vocabulary'
+import { vocabularies } from './words'
 
 /** What some words of an entry may mean. Words may mean several things: what is said beside them decides. */
 export type Meaning =
@@ -70,17 +61,20 @@ export const lexiconOf = remembered((garden: Garden): Lexicon => {
     put(typed(id), { as: 'product', productId: id })
     if (name) put(name, { as: 'product', productId: id })
   }
-  for (const [act, phrases] of actWords) for (const one of phrases) put(one, { as: 'act', act })
-  for (const [choice, phrases] of choiceWords)
-    for (const one of phrases) put(one, { as: 'choice', choice })
-  for (const [crop, phrases] of cropWords) for (const one of phrases) put(one, { as: 'crop', crop })
-  for (const [as, phrases] of [
-    ['all', allWords],
-    ['except', exceptWords],
-    ['yesterday', yesterdayWords],
-    ['filler', [...fillers]],
-    ['break', ['and', '&', 'then']],
-  ] as const)
-    for (const one of phrases) put(one, { as })
+  for (const words of vocabularies) {
+    for (const [act, phrases] of words.acts) for (const one of phrases) put(one, { as: 'act', act })
+    for (const [choice, phrases] of words.choices)
+      for (const one of phrases) put(one, { as: 'choice', choice })
+    for (const [crop, phrases] of words.crops)
+      for (const one of phrases) put(one, { as: 'crop', crop })
+    for (const [as, phrases] of [
+      ['all', words.all],
+      ['except', words.except],
+      ['yesterday', words.yesterday],
+      ['filler', [...words.articles, ...words.fillers]],
+      ['break', words.breaks],
+    ] as const)
+      for (const one of phrases) put(one, { as })
+  }
   return lexicon
 })

@@ -1,11 +1,11 @@
-import { addDays, dayOf, own, plainText } from '../../units'
+import { addDays, dayOf, own } from '../../units'
 import type { Garden } from '../garden'
 import { recordSchema, type GardenRecord } from '../kinds'
 import { lexiconOf, type As } from './meaning'
 import { Said, takePots, type Pots } from './said'
 import { scan, type Span } from './scan'
 import { fieldsOf, type Fields } from './tell'
-import type { Act } from './words'
+import type { Act } from './vocabulary'
 
 /** A stretch of an entry that was understood, `[from, to)` in UTF-16 units, and what it was taken for. */
 export interface Understood {
@@ -62,7 +62,7 @@ function takeAct(
   if (named) {
     const [span, { act }] = named
     said.take('act')
-    return { act, word: plainText(text.slice(span.from, span.to)) }
+    return { act, word: text.slice(span.from, span.to).toLowerCase() }
   }
   if (said.has('volume')) return { act: { kind: 'water' }, word: '' }
   if (said.has('mass') || said.has('count')) return { act: { kind: 'pick', isOf: 'one' }, word: '' }

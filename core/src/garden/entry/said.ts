@@ -3,7 +3,7 @@ import { varietyOf, type Garden } from '../garden'
 import { standingOn } from '../history'
 import type { As, Meaning } from './meaning'
 import type { Span } from './scan'
-import type { Act } from './words'
+import type { Act } from './vocabulary'
 
 type Of<A extends As> = Extract<Meaning, { readonly as: A }>
 

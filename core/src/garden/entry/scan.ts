@@ -3,7 +3,6 @@ import {
   isDate,
   leadingNumber,
   measureMl,
-  own,
   plainText,
   tidied,
   unitFor,
@@ -11,7 +10,7 @@ import {
   type UnitSystem,
 } from '../../units'
 import { MOST_WORDS, type Lexicon, type Meaning } from './meaning'
-import { measureWords, numberWords } from './words'
+import { vocabularies } from './words'
 
 /** Some words of an entry and what they may mean; `[from, to)` in UTF-16 units. */
 export interface Span {
@@ -31,8 +30,18 @@ interface Word {
 }
 
 const MEASURE_OF = new Map(
-  measureWords.flatMap(([measure, words]) => words.map((word) => [word, measure] as const)),
+  vocabularies.flatMap(({ measures }) =>
+    measures.flatMap(([measure, words]) =>
+      words.map((word) => [plainText(word), measure] as const),
+    ),
+  ),
 )
+const NUMBERS = new Map(
+  vocabularies.flatMap(({ numbers }) =>
+    Object.entries(numbers).map(([word, value]) => [plainText(word), value] as const),
+  ),
+)
+const ARTICLES: ReadonlySet<string> = new Set(vocabularies.flatMap(({ articles }) => articles))
 /** A number that its unit follows without a space. */
 const JOINED = /^([\d.,/½⅓⅔¼¾⅛⅜⅝⅞]+)([^\d.,/½⅓⅔¼¾⅛⅜⅝⅞].*)$/u
 const isUnit = (text: string, system: UnitSystem) =>
@@ -61,7 +70,7 @@ function wordsOf(text: string, lexicon: Lexicon, system: UnitSystem): Word[] {
 
 /** The number that a word is; undefined where it is none, or can be read two ways. */
 function numberOf(text: string, system: UnitSystem): number | undefined {
-  const written = own(numberWords, plainText(text))
+  const written = NUMBERS.get(plainText(text))
   if (written !== undefined) return written
   try {
     const found = leadingNumber(tidied(text), system)
@@ -131,13 +140,13 @@ export function scan(text: string, lexicon: Lexicon, measuring: Measuring): read
   const textAt = (at: number) => words[at]?.text ?? ''
   /** "3 cans", "1 1/2 l", "half a can", "a can": the words that it takes. */
   const amountAt = (at: number): number => {
-    const isOne = plainText(textAt(at)) === 'a' && MEASURE_OF.has(plainText(textAt(at + 1)))
+    const isOne = ARTICLES.has(plainText(textAt(at))) && MEASURE_OF.has(plainText(textAt(at + 1)))
     const single = isOne ? 1 : numberOf(textAt(at), unitSystem)
     const isMixed = /^\d+\/\d+$|^[½⅓⅔¼¾⅛⅜⅝⅞]$/u.test(textAt(at + 1)) && /^\d+$/.test(textAt(at))
     const count = isMixed ? numberOf(`${textAt(at)} ${textAt(at + 1)}`, unitSystem) : single
     if (count === undefined) return 0
     let next = at + (isMixed ? 2 : 1)
-    if (plainText(textAt(next)) === 'a') next += 1
+    if (ARTICLES.has(plainText(textAt(next)))) next += 1
     for (const length of [2, 1]) {
       const unitText = words
         .slice(next, next + length)

@@ -6,7 +6,7 @@ import { standingOn } from '../history'
 import type { FeedProduct } from '../../feed'
 import { own } from '../../units'
 import type { Said } from './said'
-import type { Act, Choice } from './words'
+import type { Act, Choice } from './vocabulary'
 
 /** Fields of a record beside its id, moment and pot; undefined where it lacks what nobody can guess. */
 export type Fields = Readonly<Record<string, unknown>>

@@ -18,18 +18,18 @@ const props = defineProps<{
 const model = defineModel<number | undefined>({ required: true })
 const id = useId()
 
+const { system, number, decimal, typed: typedNumber } = useFormat()
 const written = (value: number | undefined) =>
-  value === undefined || Number.isNaN(value) ? '' : String(Number(value.toPrecision(6)))
+  value === undefined || Number.isNaN(value) ? '' : typedNumber(value, 6)
 const text = ref(written(model.value))
 let given = model.value
 
-const { system, number } = useFormat()
 const { ofError, ofLimit } = useFaultText()
 /** What was typed, or what is wrong with it. */
 const typed = computed((): { value?: number; fault?: string } => {
   if (!text.value.trim()) return {}
   try {
-    const value = parseNumber(text.value, system.value)
+    const value = parseNumber(text.value, system.value, decimal.value)
     const fault = firstFault(props.schema, value)
     return fault ? { fault: ofLimit(fault, number, value) } : { value }
   } catch (error) {

@@ -38,7 +38,7 @@ const model = defineModel<number | undefined>({ required: true })
 
 const id = useId()
 const { t } = useI18n()
-const { system, quantity } = useFormat()
+const { system, quantity, decimal, typed: typedNumber } = useFormat()
 const { ofError, ofLimit } = useFaultText()
 
 const usualUnit = computed(() => props.bare ?? bareUnit[system.value][props.dimension])
@@ -46,8 +46,7 @@ const usualUnit = computed(() => props.bare ?? bareUnit[system.value][props.dime
 function typedForm(value: number | undefined): string {
   if (value === undefined || Number.isNaN(value)) return ''
   const name = usualUnit.value
-  const shown = Number(toUnit(value, props.dimension, name).toPrecision(4))
-  return `${shown} ${t(`unit.${name}`)}`
+  return `${typedNumber(toUnit(value, props.dimension, name), 4)} ${t(`unit.${name}`)}`
 }
 
 const text = ref(typedForm(model.value))
@@ -83,7 +82,7 @@ function understoodIn(typed: string): number | undefined {
     return undefined
   }
   if (props.parse) return allowed(props.parse(typed))
-  return allowed(parseQuantity(withUnit(typed), props.dimension, system.value))
+  return allowed(parseQuantity(withUnit(typed), props.dimension, system.value, decimal.value))
 }
 /** The value, or `NaN` where it cannot be kept: then it is said why. */
 function allowed(value: number): number {

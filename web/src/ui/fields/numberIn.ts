@@ -1,9 +1,9 @@
-import { parseNumber, type UnitSystem } from '@rimbo/core'
+import { parseNumber, type DecimalMark, type UnitSystem } from '@rimbo/core'
 
 /** A typed number without a unit; `NaN` where it is none, or can be read two ways. */
-export function numberIn(text: string, system: UnitSystem): number {
+export function numberIn(text: string, system: UnitSystem, decimal: DecimalMark): number {
   try {
-    return parseNumber(text, system)
+    return parseNumber(text, system, decimal)
   } catch {
     return NaN
   }

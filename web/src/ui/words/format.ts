@@ -4,7 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { unitsOfRegion, type Dimension, type Measured, type UnitSystem } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
 import { createFormat, inQuarters } from './createFormat'
-import { dayText, regionOf } from './formatters'
+import { dayText, decimalMark, regionOf, typedNumber } from './formatters'
 
 /** Units of a part of the page that speaks of no garden yet, or of another than the open one. */
 export const unitsHere: InjectionKey<Ref<UnitSystem | undefined>> = Symbol('units')
@@ -25,8 +25,13 @@ export function useFormat() {
       garden.value?.settings.currency,
     ),
   )
+  const decimal = computed(() => decimalMark(locale.value))
   return {
     system,
+    /** By what tenths are parted from ones where the reader is at home. */
+    decimal,
+    /** A number as it is typed into a field. */
+    typed: (value: number, significant: number) => typedNumber(locale.value, value, significant),
     /** Of any dimension, in its usual unit. */
     quantity: (value: number, dimension: Dimension) => format.value.quantity(value, dimension),
     volume: (value: number) => format.value.quantity(value, 'volume'),

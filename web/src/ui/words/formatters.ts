@@ -1,3 +1,6 @@
+import type { DecimalMark } from '@rimbo/core'
+import { dateLocale } from '../../i18n'
+
 // The platform's own formatters: made once for each way of writing, for making one takes
 // many times as long as using it.
 const numbers = new Map<string, Intl.NumberFormat>()
@@ -13,14 +16,20 @@ const kept = <F>(known: Map<string, F>, locale: string, style: object, make: () 
 export const numberFormat = (locale: string, style: Intl.NumberFormatOptions): Intl.NumberFormat =>
   kept(numbers, locale, style, () => new Intl.NumberFormat(locale, style))
 
-/** A calendar day, `YYYY-MM-DD…`, in words. */
-export const dayText = (date: string, style: Intl.DateTimeFormatOptions): string =>
-  kept(
-    dates,
-    'en-GB',
-    style,
-    () => new Intl.DateTimeFormat('en-GB', { ...style, timeZone: 'UTC' }),
-  ).format(new Date(`${date.slice(0, 10)}T00:00:00Z`))
+/** A number as it is typed into a field: no mark between thousands. */
+export const typedNumber = (locale: string, value: number, significant: number): string =>
+  numberFormat(locale, { maximumSignificantDigits: significant, useGrouping: false }).format(value)
+
+/** By what a language parts tenths from ones. */
+export const decimalMark = (locale: string): DecimalMark =>
+  numberFormat(locale, {}).format(0.5).includes(',') ? 'comma' : 'point'
+
+/** A calendar day, `YYYY-MM-DD…`, in words of the language that is spoken. */
+export function dayText(date: string, style: Intl.DateTimeFormatOptions): string {
+  const locale = dateLocale()
+  const make = () => new Intl.DateTimeFormat(locale, { ...style, timeZone: 'UTC' })
+  return kept(dates, locale, style, make).format(new Date(`${date.slice(0, 10)}T00:00:00Z`))
+}
 
 /** The browser's language with its region, as far as it can be told. */
 export function localeOf(language: string = navigator.language): Intl.Locale | undefined {

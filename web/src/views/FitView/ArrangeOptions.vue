@@ -24,13 +24,13 @@ import PushButton from '../../ui/fields/PushButton.vue'
 const props = defineProps<{ garden: Garden; wanted: ArrangementWishes }>()
 const emit = defineEmits<{ change: [change: Partial<ArrangementWishes>] }>()
 const { t } = useI18n()
-const { system, volume } = useFormat()
+const { system, volume, decimal } = useFormat()
 
 const { optionsOf } = useOptions()
 const schoolOptions = computed(() => optionsOf(schoolIds, 'school'))
 /** A text as a price, or undefined where it is none. */
 const priceIn = (text: string) => {
-  const value = numberIn(text, system.value)
+  const value = numberIn(text, system.value, decimal.value)
   return text.trim() && value >= 0 && value <= 10_000 ? value : undefined
 }
 const budgetText = ref(String(props.wanted.budget))

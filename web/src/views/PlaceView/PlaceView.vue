@@ -35,7 +35,7 @@ const store = useGardenStore()
 const { garden } = storeToRefs(store)
 const { date, year, today } = storeToRefs(useTodayStore())
 const { t } = useI18n()
-const { length, system, tenths } = useFormat()
+const { length, system, decimal, tenths } = useFormat()
 const { plantWords } = usePotWords()
 
 const spaceId = ref<string>()
@@ -49,7 +49,12 @@ const pots = computed(
 
 /** The form while the space is being drawn; what is kept shows otherwise. */
 const form = shallowRef<PlanForm>()
-const draw = () => (form.value = usePlanForm(space.value?.plan, system.value))
+const draw = () =>
+  (form.value = usePlanForm(space.value?.plan, {
+    system: system.value,
+    decimal: decimal.value,
+    points: t('place.points').split(' '),
+  }))
 watch(
   () => space.value?.id,
   () => (form.value = undefined),

@@ -2,15 +2,17 @@ import { computed, reactive } from 'vue'
 import { nanoid } from 'nanoid'
 import {
   boxOf,
-  compassPoint,
+  bearingBy,
+  compassPointBy,
+  compassPoints,
   faultsOf,
   InputError,
   parseAreaLoad,
-  parseBearing,
   planSchema,
   rectangularPlan,
   skylineElevationDeg,
   type Fault,
+  type DecimalMark,
   type UnitSystem,
   type Plan,
   type PlanPoint,
@@ -96,15 +98,27 @@ function isRectangle({ corners }: Plan): boolean {
   )
 }
 
+/** How whoever types here measures and writes. */
+interface Reader {
+  readonly system: UnitSystem
+  readonly decimal: DecimalMark
+  /** What the points of the compass are called. */
+  readonly points: readonly string[]
+}
+const ENGLISH: Reader = { system: 'metric', decimal: 'point', points: compassPoints }
+
 /** The state of the form of a space: what was typed, the plan it makes if it makes one, and the faults. */
-export function usePlanForm(start: Plan | undefined, system: UnitSystem = 'metric') {
+export function usePlanForm(start: Plan | undefined, reader: Reader = ENGLISH) {
+  const { system, decimal, points } = reader
   const from = start ?? rectangularPlan(USUAL)
   const size = boxOf(from.corners)
   const typed = reactive<TypedPlan>({
     isFree: !isRectangle(from),
     widthMm: size.rightMm - size.leftMm,
     depthMm: size.highMm - size.lowMm,
-    facing: start ? String(Number(from.facingDeg.toFixed(1))) : compassPoint(USUAL.facingDeg),
+    facing: start
+      ? String(Number(from.facingDeg.toFixed(1)))
+      : compassPointBy(points, USUAL.facingDeg),
     corners: from.corners.map(({ xMm, yMm }) => ({ xMm, yMm })),
     sides: from.sides.map(typedSide),
     hasDoor: !start || !!from.door,
@@ -134,11 +148,11 @@ export function usePlanForm(start: Plan | undefined, system: UnitSystem = 'metri
       throw error
     }
   }
-  const facing = computed(() => read(() => parseBearing(typed.facing)))
+  const facing = computed(() => read(() => bearingBy(points, typed.facing)))
   const allowed = computed(() =>
     typed.allowed.trim() ? read(() => parseAreaLoad(typed.allowed, system)) : {},
   )
-  const numberOf = (text: string) => (text.trim() ? numberIn(text, system) : undefined)
+  const numberOf = (text: string) => (text.trim() ? numberIn(text, system, decimal) : undefined)
 
   /** What stands opposite, a third of the half circle that the space looks to at a time. */
   const skyline = computed(() => {

@@ -21,6 +21,7 @@ import { themes, useTheme } from '../../ui/theme'
 import QuantityField from '../../ui/fields/QuantityField.vue'
 import TextField from '../../ui/fields/TextField.vue'
 import { useFollowing } from '../../ui/useFollowing'
+import { useLanguage } from '../../ui/useLanguage'
 import GardenFiles from './GardenFiles.vue'
 import HandOver from './HandOver.vue'
 import KeptSafe from './KeptSafe.vue'
@@ -34,6 +35,7 @@ const { t } = useI18n()
 const router = useRouter()
 const { textFault } = useFaultText()
 
+const { language, languageOptions } = useLanguage()
 const theme = useTheme()
 const themeOptions = computed(() =>
   themes.map((value) => ({ value, label: t(`settings.theme.${value}`) })),
@@ -118,6 +120,7 @@ const isEmptySpace = (id: string) =>
   <div v-if="garden" class="view settings-view">
     <section class="panel">
       <h1>{{ t('settings.title') }}</h1>
+      <ChoiceField v-model="language" :label="t('settings.language')" :options="languageOptions" />
       <ChoiceField
         v-model="system"
         :label="t('settings.unitSystem')"

@@ -6,6 +6,8 @@ import { useI18n } from 'vue-i18n'
 import { unitsHere } from '../../ui/words/format'
 import { useGardenStore } from '../../stores/garden'
 import PushButton from '../../ui/fields/PushButton.vue'
+import SwitchButtons from '../../ui/fields/SwitchButtons.vue'
+import { useLanguage } from '../../ui/useLanguage'
 import StartCard from './StartCard.vue'
 import StartPlace from './StartPlace.vue'
 import StartPlants from './StartPlants.vue'
@@ -22,6 +24,7 @@ const StartToday = lazily(() => import('./StartToday.vue'))
 const store = useGardenStore()
 const { garden } = storeToRefs(store)
 const { t } = useI18n()
+const { language, languageOptions } = useLanguage()
 const route = useRoute()
 const router = useRouter()
 
@@ -102,6 +105,12 @@ provide(
           t('start.demo')
         }}</PushButton>
         <ImportGarden opens="/line-up" />
+        <SwitchButtons
+          v-model="language"
+          size="small"
+          :label="t('settings.language')"
+          :options="languageOptions"
+        />
       </div>
     </div>
   </div>

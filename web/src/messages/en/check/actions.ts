@@ -195,3 +195,6 @@ export const betterWords: { readonly [B in BetterSign]: string } = {
   plantGone: 'no neighbour shows it',
   nothing: 'there is nothing to get better',
 }
+
+/** How a label that the gardener wrote down is quoted. */
+export const yourLabel: string = 'Your label of {name}: “{text}”'

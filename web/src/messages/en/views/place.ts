@@ -15,6 +15,7 @@ export const placeWords = {
     depth: 'Away from the house',
     facing: 'Faces',
     facingHint: 'Such as “SSW” or “205”.',
+    points: 'N NNE NE ENE E ESE SE SSE S SSW SW WSW W WNW NW NNW',
     skyline: 'What stands opposite rises to, in degrees',
     skylineLeft: 'To the left',
     skylineAhead: 'Straight ahead',

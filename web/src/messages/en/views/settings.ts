@@ -2,6 +2,7 @@
 export const settingsWords = {
   settings: {
     title: 'Settings',
+    language: 'Language',
     unitSystem: 'Units',
     unitHint: 'A field takes any unit all the same.',
     units: { metric: 'Metric', us: 'US', imperial: 'Imperial' },

@@ -1,0 +1,106 @@
+import type { CauseId } from '@rimbo/core'
+
+/** What goes on with each cause, in a sentence. */
+export const causeWords: { readonly [C in CauseId]: string } = {
+  drought: 'Wurzeln können nicht genug ziehen: die Erde ist durch und durch trocken.',
+  unevenWater:
+    'Trocken, dann durchnässt. Kalzium reist mit dem Wasser, darum fehlt es am fernen Ende der Frucht; Häute platzen, wenn alles auf einmal kommt.',
+  tooWet: 'Wurzeln stehen ohne Luft und können nicht trinken, obwohl Wasser da ist.',
+  oedema:
+    'Kühle, nasse Wurzeln drücken mehr Wasser in die Blätter, als sie loswerden: Blasen, keine Krankheit.',
+  nitrogenShort: 'Die Pflanze holt ihn aus den ältesten Blättern für die jungen.',
+  nitrogenExcess: 'Blätter und kaum eine Blüte; je mehr Ammonium, desto mehr schwarze Enden.',
+  phosphorusShort: 'Selten wirklich knapp: kalte Wurzeln können ihn nicht aufnehmen.',
+  potassiumShort:
+    'Viel geht in die Früchte; alte Blätter verbrennen am Rand, und Früchte reifen ungleich.',
+  magnesiumShort:
+    'Aus alten Blättern geholt, am meisten, wenn Früchte reifen und viel Kalium da ist.',
+  calciumShort: 'Im Topf selten: weit öfter ist genug da, und das Wasser bringt es nicht hin.',
+  ironShort:
+    'Neue Blätter werden zwischen grünen Adern gelb: meist kalte, nasse oder kalkreiche Wurzeln.',
+  manganeseShort: 'Ein Netz grüner Adern auf gelblichen Blättern, meist wo die Erde kalkreich ist.',
+  boronShort: 'Triebspitzen sterben, Stängel und Früchte werden korkig und brüchig.',
+  saltBurn: 'Zu viel Dünger oder Salz im Wurzelraum hält das Wasser von den Wurzeln fern.',
+  phTooLow: 'Kalzium und Magnesium sind schwer zu bekommen, und Mangan kann schaden.',
+  phTooHigh: 'Eisen und Mangan sind da, aber festgelegt.',
+  oldLeaves:
+    'Die untersten Blätter vergilben und gehen, wenn die Pflanze über sie hinauswächst. Nichts ist falsch.',
+  heat: 'Über etwa 32 °C am Tag versagt der Pollen, Blätter rollen sich, und Rot bildet sich nicht.',
+  coldNights: 'Unter etwa 13 °C versagt der Pollen, und Wurzeln nehmen wenig auf.',
+  frost: 'Eis hat die Zellen zerstört; was glasig wurde, ist tot.',
+  sunscald: 'Sonne auf Früchten oder Blättern, die sie nicht gewohnt waren.',
+  windBurn: 'Blätter sind zerrissen und ausgetrocknet, Stängel schwanken.',
+  hail: 'Dellen und Löcher, alle auf der Wetterseite.',
+  tooLittleLight: 'Sie streckt sich zum Licht und kann sich keine Blüten leisten.',
+  poorPollination:
+    'Pollen löste sich nicht oder griff nicht: stille Luft, Hitze, Kälte oder Nässe.',
+  rootBound:
+    'Wurzeln haben den Topf gefüllt: er trocknet bis zum Nachmittag aus, und zum Wachsen ist kein Raum.',
+  rootsCooked: 'Die Sonnenwand heizt die Erde über das, was Wurzeln ertragen, etwa 38 °C.',
+  mixCollapsed: 'Sie ist zu etwas Dichtem mit wenig Luft verrottet.',
+  drainBlocked: 'Wasser kann den Topf nicht verlassen.',
+  transplantShock:
+    'Wurzeln wurden gestört; ein, zwei Wochen lang trinkt sie weniger, als sie verliert.',
+  sprayBurn: 'Zu stark, in Sonne oder Hitze; Hausmischungen tun das oft.',
+  herbicide: 'Rasen-Unkrautmittel im Wind, in Kompost, Stroh oder Mist. Es verdreht neue Triebe.',
+  broken: 'Etwas hat sie gebogen, ist auf sie gefallen oder hat an ihr gezogen.',
+  pulledTooSoon: 'Sie hatte volle Größe, war aber nicht fertig.',
+  normalLeafRoll:
+    'Alte Tomatenblätter rollen sich nach dem Schnitt, in Sonne oder wenn Früchte schwellen. Harmlos.',
+  normalCorking: 'Dehnungsstreifen einer reifenden scharfen Paprika. Ein gutes Zeichen.',
+  normalRootBumps: 'Tomatenstängel bilden sie in feuchter Luft. Harmlos.',
+  varietyTrait: 'Manche sind von Natur aus violett, dünn, gerippt oder hohl.',
+  earlyBlight:
+    'Ein Pilz (Alternaria), der von alten Blättern aufsteigt, die Regen oder Wasser bespritzt.',
+  lateBlight:
+    'Sie läuft bei kühlem, nassem Wetter in Tagen durch eine Tomate und fliegt zu anderen.',
+  septoria: 'Ein Pilz, der bei nassem Wetter von unten aufsteigt.',
+  leafMould: 'Ein Pilz stiller, feuchter Luft, meist unter Dach.',
+  powderyMildew:
+    'Ein Pilz, der keine nassen Blätter braucht: trockene Wurzeln und stille Luft helfen ihm.',
+  greyMould: 'Botrytis beginnt an sterbenden Blüten und Schnittstummeln in feuchter, stiller Luft.',
+  fusariumWilt: 'Ein Bodenpilz verstopft die Wasserbahnen, oft zuerst auf einer Seite.',
+  verticilliumWilt: 'Eine langsame Welke aus dem Boden, bei kühlerem Wetter.',
+  phytophthora: 'Ein Wasserschimmel lässt Hals und Wurzeln faulen, wo Wasser steht.',
+  pythium: 'Ein Wasserschimmel (Pythium) in kalter, nasser Erde.',
+  southernBlight: 'Ein Bodenpilz heißer, nasser Wochen: weißer Fächer und kleine Körner am Hals.',
+  whiteMould: 'Sclerotinia: weiße Watte, und schwarze Körner im Stängel.',
+  stemRot: 'Ein Pilz (Didymella) umfasst den Stängel nahe am Boden.',
+  anthracnose: 'Ein Pilz reifender Früchte, vom Boden hochgespritzt.',
+  dampingOff: 'Bodenpilze lassen Sämlinge an der Oberfläche durchfaulen.',
+  rustFungus:
+    'An Tomaten in Europa und Nordamerika sehr selten: was Rost genannt wird, sind meist Dürrflecken oder Septoria.',
+  cercospora: 'Ein Pilz der Paprika bei warmem, nassem Wetter.',
+  bacterialSpot: 'Spritzt bei warmem, nassem Wetter von Blatt zu Blatt; kommt mit Samen.',
+  bacterialSpeck: 'Winzige schwarze Flecken bei kühlem, nassem Wetter.',
+  bacterialCanker:
+    'Verbrannte Ränder, Wunden, Vogelaugenflecken auf Früchten; kommt mit Samen und an Werkzeug.',
+  bacterialWilt: 'Bakterien warmen, nassen Bodens füllen den Stängel mit Schleim.',
+  softRot: 'Bakterien dringen in Wunden und machen Früchte zu Brei.',
+  pithNecrosis: 'Bakterien in üppigen, überdüngten Stängeln bei kühlem, feuchtem Wetter.',
+  mosaicVirus: 'Von Händen, Werkzeug und Blattläusen verbreitet. Es gibt keine Heilung.',
+  spottedWiltVirus: 'Von Thripsen gebracht. Es gibt keine Heilung.',
+  leafCurlVirus: 'Von der Weißen Fliege gebracht. Es gibt keine Heilung.',
+  aphids: 'Sie saugen an jungen Trieben und hinterlassen Honigtau.',
+  whitefly: 'Sie saugen unter den Blättern und hinterlassen Honigtau.',
+  thrips: 'Sie raspeln Blätter und Blüten und können das Bronzefleckenvirus tragen.',
+  spiderMites: 'Sie saugen in heißer, trockener Luft unter den Blättern.',
+  russetMites: 'Zu klein fürs Auge: Stängel und Blätter werden von unten bronzefarben.',
+  broadMites: 'Zu klein fürs Auge: neue Triebe verdrehen sich und werden hart.',
+  hornworm: 'Sie frisst über Nacht Blätter kahl, durch ihre Farbe gut versteckt.',
+  fruitBorer: 'Eine Raupe, die sich in die Frucht frisst.',
+  cutworm: 'Eine Raupe, die nachts Stängel am Boden abschneidet.',
+  grubs: 'Larven von Rüsslern oder Maikäfern fressen die Wurzeln.',
+  leafMiner: 'Die Larve einer Fliege gräbt Gänge ins Blatt: hässlich, selten schädlich.',
+  fleaBeetle: 'Sie durchlöchern bei trockenem Wetter junge Blätter.',
+  shieldBugs: 'Sie stechen Früchte an, die dort trüb bleiben.',
+  slugs: 'Sie fressen nachts, nahe am Boden.',
+  nematodes: 'Winzige Würmer in den Wurzeln, mit Erde oder Pflanzen gebracht.',
+  fungusGnats: 'Fliegen nasser Erde; ihre Larven knabbern an feinen Wurzeln.',
+  birds: 'Sie picken an reifenden Früchten, oft wegen des Wassers.',
+  rodents: 'Sie nagen reifende Früchte an. Was sie berührt haben, ist kein Essen.',
+  leafhoppers: 'Sie saugen Blätter, deren Ränder vergilben und verbrennen.',
+  leafBeetles: 'Gestreifte Käfer und ihre Larven fressen die Blätter kahl.',
+  scaleInsects: 'Sie sitzen und saugen, meist an überwinterten Paprika.',
+  pepperWeevil: 'Ihre Larve sitzt in der jungen Paprika, die abfällt.',
+}

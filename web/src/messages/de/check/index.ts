@@ -1,0 +1,4 @@
+import { checkOf } from '../../assembled'
+import * as words from './parts'
+
+export const checkWords = checkOf(words)
