@@ -21,7 +21,7 @@ export function useJobWords() {
   const i18n = useI18n()
   const { t } = i18n
   const { garden } = storeToRefs(useGardenStore())
-  const { water, dose, length, number } = useFormat()
+  const { water, dose, length, number, inSentence } = useFormat()
   const { varietyName, recipeName, productName } = useNames()
 
   /** What an amount is of: a feed, a mix, a variety, a mulch. */
@@ -31,7 +31,7 @@ export function useJobWords() {
     if (variety) return varietyName(variety)
     const recipe = recipeOf(garden.value, id)
     if (recipe) return recipeName(recipe)
-    return i18n.te(`mulchMaterial.${id}`) ? t(`mulchMaterial.${id}`).toLowerCase() : productName(id)
+    return i18n.te(`mulchMaterial.${id}`) ? inSentence(t(`mulchMaterial.${id}`)) : productName(id)
   }
   const COUNTED = ['stake', 'cage', 'string', 'ties']
 

@@ -24,10 +24,10 @@ interface PlaceTyped {
   coastal: boolean
 }
 
-const typedOf = (place: Place | undefined): PlaceTyped => ({
+const typedOf = (place: Place | undefined, written: (deg: number) => string): PlaceTyped => ({
   name: place?.name ?? '',
-  latitude: place ? String(place.latitudeDeg) : '',
-  longitude: place ? String(place.longitudeDeg) : '',
+  latitude: place ? written(place.latitudeDeg) : '',
+  longitude: place ? written(place.longitudeDeg) : '',
   elevationMm: place && place.elevationM * 1000,
   coastal: place?.coastal ?? false,
 })
@@ -37,9 +37,15 @@ const typedOf = (place: Place | undefined): PlaceTyped => ({
  * climate that is guessed for it.
  *
  * @param unnamed what a place is called that was given no name
+ * @param written how degrees are written into a field
  */
-export function usePlaceForm(start: Place | undefined, system: () => UnitSystem, unnamed: string) {
-  const fields = reactive(typedOf(start))
+export function usePlaceForm(
+  start: Place | undefined,
+  system: () => UnitSystem,
+  unnamed: string,
+  written: (deg: number) => string,
+) {
+  const fields = reactive(typedOf(start, written))
   // No thousands of degrees: whichever mark there is parts the tenths.
   const degrees = (text: string) =>
     text.trim() ? numberIn(text.replace('°', '').replace(',', '.'), system(), 'point') : undefined
@@ -77,8 +83,8 @@ export function usePlaceForm(start: Place | undefined, system: () => UnitSystem,
   function take({ name, latitudeDeg, longitudeDeg, elevationM, coastal }: TakenPlace): void {
     Object.assign(fields, {
       name,
-      latitude: String(latitudeDeg),
-      longitude: String(longitudeDeg),
+      latitude: written(latitudeDeg),
+      longitude: written(longitudeDeg),
       elevationMm: elevationM === undefined ? undefined : elevationM * 1000,
       coastal,
     } satisfies PlaceTyped)

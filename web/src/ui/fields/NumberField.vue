@@ -46,6 +46,9 @@ watch(model, (value) => {
   given = value
   text.value = written(value)
 })
+watch(decimal, () => {
+  if (!typed.value.fault) text.value = written(model.value)
+})
 const shownFault = computed(() => typed.value.fault ?? props.fault)
 </script>
 

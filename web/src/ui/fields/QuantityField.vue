@@ -117,7 +117,8 @@ function show(value: number | undefined): void {
 watch(model, (value) => {
   if (!Object.is(value, given)) show(value)
 })
-watch(usualUnit, () => {
+// Another unit, or the same in another language.
+watch([usualUnit, () => t(`unit.${usualUnit.value}`), decimal], () => {
   if (!readFault.value) show(model.value)
 })
 watch(

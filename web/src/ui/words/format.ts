@@ -30,6 +30,8 @@ export function useFormat() {
     system,
     /** By what tenths are parted from ones where the reader is at home. */
     decimal,
+    /** A word in the midst of a sentence: German writes its nouns large there too. */
+    inSentence: (word: string) => (locale.value === 'de' ? word : word.toLowerCase()),
     /** A number as it is typed into a field. */
     typed: (value: number, significant: number) => typedNumber(locale.value, value, significant),
     /** Of any dimension, in its usual unit. */

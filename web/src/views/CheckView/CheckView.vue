@@ -49,6 +49,11 @@ const plants = computed(() => {
       return { value: id, label: variety ? varietyName(variety) : varietyId }
     })
 })
+/** The first where none was chosen yet. */
+const pot = computed({
+  get: () => container.value?.id,
+  set: (id) => (chosenId.value = id),
+})
 const plant = computed({
   get: () => base.value?.plantingId,
   set: (id) => (plantingId.value = id),
@@ -84,22 +89,22 @@ const isKept = computed(() => read.value !== undefined)
 async function keep(
   jobs: readonly { readonly text: string; readonly on: string }[],
 ): Promise<void> {
-  const { value: pot } = container
+  const { value: kept } = container
   const first = diagnosis.value?.causes.find(({ cause }) => cause === chosen.value)
-  if (!pot || isSaving.value) return
+  if (!kept || isSaving.value) return
   const record = {
     id: nanoid(),
     at: now.value,
     kind: 'check' as const,
-    containerId: pot.id,
+    containerId: kept.id,
     ...(base.value && { plantingId: base.value.plantingId }),
     signs: seen.value.map((one) => signText(asGiven(one))),
     ...(absent.value.length > 0 && { absent: [...absent.value] }),
     ...(struck.value.length > 0 && { struck: [...struck.value] }),
     ...(first && { cause: first.cause, share: first.share }),
   }
-  const own = jobs.map((job) => ({ ...job, id: nanoid(), containerId: pot.id }))
-  await store.edit(edits.keepCheck(record, own, pot.code))
+  const own = jobs.map((job) => ({ ...job, id: nanoid(), containerId: kept.id }))
+  await store.edit(edits.keepCheck(record, own, kept.code))
   read.value = record
 }
 </script>
@@ -108,7 +113,7 @@ async function keep(
   <div v-if="garden" class="view check-view">
     <div class="check-head row">
       <h1>{{ t('check.title') }}</h1>
-      <ChoiceField v-if="pots.length" v-model="chosenId" :label="t('check.pot')" :options="pots" />
+      <ChoiceField v-if="pots.length" v-model="pot" :label="t('check.pot')" :options="pots" />
       <ChoiceField
         v-if="plants.length > 1"
         v-model="plant"

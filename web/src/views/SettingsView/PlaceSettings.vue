@@ -18,9 +18,9 @@ const props = defineProps<{ start: Place }>()
 const store = useGardenStore()
 const { garden } = storeToRefs(store)
 const { t } = useI18n()
-const { system } = useFormat()
+const { system, typed } = useFormat()
 
-const form = usePlaceForm(props.start, () => system.value, t('start.unnamed'))
+const form = usePlaceForm(props.start, () => system.value, t('start.unnamed'), (deg) => typed(deg, 7))
 const { place, guessed } = form
 const isMoved = computed(() => !!place.value && !isSame(place.value, props.start))
 const isTypingNormals = ref(false)

@@ -20,10 +20,10 @@ const store = useGardenStore()
 const { garden, isSaving } = storeToRefs(store)
 const StartUnits = lazily(() => import('./StartUnits.vue'))
 const { t } = useI18n()
-const { system } = useFormat()
+const { system, inSentence, typed } = useFormat()
 
 const own = computed(() => (props.isNew ? undefined : garden.value))
-const form = usePlaceForm(own.value?.place, () => system.value, t('start.unnamed'))
+const form = usePlaceForm(own.value?.place, () => system.value, t('start.unnamed'), (deg) => typed(deg, 7))
 const { place, guessed, guessedFrom } = form
 const isTyped = computed(() => !!own.value && hasTypedNormals(own.value))
 const normals = computed(() => (isTyped.value ? own.value?.normals : guessed.value))
@@ -75,7 +75,7 @@ async function later(): Promise<void> {
       </template>
       <details class="start-units" @toggle="isAsked = true">
         <summary>
-          {{ t('start.units') }} {{ t(`settings.units.${units ?? 'metric'}`).toLowerCase() }},
+          {{ t('start.units') }} {{ inSentence(t(`settings.units.${units ?? 'metric'}`)) }},
           {{ currency }}
         </summary>
         <StartUnits

@@ -109,7 +109,7 @@ export const checkViewWords = {
   keep: 'Diese Diagnose speichern',
   keepJobs:
     'Diese Diagnose und {count} Arbeit speichern | Diese Diagnose und {count} Arbeiten speichern',
-  kept: 'Gespeichert. Sie steht im Gartenbuch und am Faden des Topfs.',
+  kept: 'Gespeichert. Sie steht im Buch und am Faden des Topfs.',
   again: 'Noch eine Diagnose',
   earlier: 'Frühere Diagnosen',
   outcome: 'Was es am Ende war',

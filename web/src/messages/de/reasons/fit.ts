@@ -86,7 +86,7 @@ export const fitReasons = {
     notForBasket: 'Ampeln sind nur für hängende Tomaten und kleine Kirschbüsche.',
     silent: 'Zu einem solchen Paar sagt diese Schule nichts.',
   },
-  own: 'In {season} gab dieser Topf {ownShare} dessen, was von ihm erwartet war, wie du es aus dem Gartenbuch übernommen hast.',
+  own: 'In {season} gab dieser Topf {ownShare} dessen, was von ihm erwartet war, wie du es aus dem Buch übernommen hast.',
   arrange: {
     gives:
       '{plantCount} davon hier: etwa {totalG} Früchte, jede {yieldShare} einer Pflanze mit allem nötigen Raum und Licht.',

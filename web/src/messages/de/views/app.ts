@@ -32,7 +32,7 @@ export const appWords = {
     mix: 'Erde',
     feed: 'Düngen',
     water: 'Gießen',
-    book: 'Gartenbuch',
+    book: 'Buch',
     stores: 'Vorrat',
     settings: 'Einstellungen',
   },

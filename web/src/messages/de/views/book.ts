@@ -3,11 +3,11 @@ export const bookWords = {
   book: {
     nursery: 'Aussaat und Umtopfen notieren',
     wrong:
-      '{n} Eintrag widerspricht den anderen. Er bleibt im Gartenbuch, zählt aber nicht mit. | {n} Einträge widersprechen den anderen. Sie bleiben im Gartenbuch, zählen aber nicht mit.',
+      '{n} Eintrag widerspricht den anderen. Er bleibt im Buch, zählt aber nicht mit. | {n} Einträge widersprechen den anderen. Sie bleiben im Buch, zählen aber nicht mit.',
     season: 'Saison',
     allSeasons: 'Alle Saisons',
-    title: 'Gartenbuch',
-    parts: 'Teil des Gartenbuchs',
+    title: 'Buch',
+    parts: 'Teil des Buchs',
     part: {
       records: 'Einträge',
       harvest: 'Ernte',
@@ -80,7 +80,7 @@ export const bookWords = {
   entry: {
     title: 'Was getan oder gesehen wurde',
     onRound: 'In Worten sagen',
-    examples: '2 l b3 · 640 g t2 · blattläuse f2',
+    examples: '2 l b3 · 640 g t2 · Blattläuse f2',
     each: 'je',
     whichPot: 'Welcher Topf?',
     as: {
@@ -168,7 +168,7 @@ export const bookWords = {
     },
   },
   report: {
-    back: 'Zurück zum Gartenbuch',
+    back: 'Zurück zum Buch',
     title: '{name}: die Saison {season}',
     troubles: 'Was schiefging',
     noTroubles: 'Nichts wurde notiert.',

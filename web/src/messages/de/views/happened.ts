@@ -107,7 +107,7 @@ export const happenedWords = {
     open: 'Saison abschließen',
     title: 'Saison {season} abschließen',
     about:
-      'Entscheide für jeden Topf, sobald seine Ernte vorbei ist. Alles kommt als gewöhnlicher Eintrag ins Gartenbuch und lässt sich rückgängig machen.',
+      'Entscheide für jeden Topf, sobald seine Ernte vorbei ist. Alles kommt als gewöhnlicher Eintrag ins Buch und lässt sich rückgängig machen.',
     gave: 'Ernte',
     plants: 'Pflanzen',
     mix: 'Erde',
