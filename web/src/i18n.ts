@@ -1,6 +1,6 @@
 import { shallowRef } from 'vue'
 import { createI18n } from 'vue-i18n'
-import type { Language as PartWords } from 'element-plus/es/locale'
+import type { Language as PartWords } from 'element-plus/es/locale/index'
 import { firstWords } from './messages/en/first'
 import { keepLanguage, languageHere, writtenAs, type Language } from './language'
 

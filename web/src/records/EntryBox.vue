@@ -22,7 +22,7 @@ import { useRecordWords } from '../ui/words/recordWords'
 /** What was done or seen, typed as one would say it; what is understood lights up. */
 const emit = defineEmits<{ recorded: [] }>()
 const store = useGardenStore()
-const { garden, isSaving } = storeToRefs(store)
+const { garden } = storeToRefs(store)
 const { now } = storeToRefs(useTodayStore())
 const { t } = useI18n()
 const { day } = useFormat()
@@ -91,20 +91,27 @@ const addPot = (code: string | undefined) => {
   if (code) text.value = `${text.value.trim()} ${code}`
 }
 
+/** This entry is on its way; what another part of the page saves does not hold it up. */
+const isRecording = ref(false)
 async function record(): Promise<void> {
-  if (!garden.value || !entry.value?.records.length) return
+  if (!garden.value || !entry.value?.records.length || isRecording.value) return
+  const given = text.value
   const made = entry.value.records.map((one) => ({ ...one, id: nanoid() }))
   faults.value = made.flatMap((one) => recordFaults(garden.value!, one, now.value))
   if (faults.value.length) return
   const [first] = made
+  isRecording.value = true
   try {
     await store.edit(edits.recordEntry(made, codeOf(first?.containerId) ?? t('happened.nursery')))
   } catch (error) {
     if (!(error instanceof InputError)) throw error
     faults.value = error.faults
     return
+  } finally {
+    isRecording.value = false
   }
-  text.value = ''
+  // What was typed in the meantime is the next entry.
+  if (text.value.startsWith(given)) text.value = text.value.slice(given.length).trimStart()
   emit('recorded')
 }
 </script>
@@ -130,7 +137,7 @@ async function record(): Promise<void> {
         native-type="submit"
         type="primary"
         :disabled="!entry?.records.length"
-        :loading="isSaving"
+        :loading="isRecording"
         >{{ t('happened.record') }}</PushButton
       >
     </div>

@@ -164,14 +164,15 @@ export const useGardenStore = defineStore('garden', () => {
     deleted.value = all.deleted
   }
 
-  const open = (id: string): Promise<void> =>
+  const open = (id: string, opensNextTime = false): Promise<void> =>
     inTurn(async () => {
       const fresh = await use((database) => loadGarden(database, id))
       if (!fresh) return
+      // What is seen is found again after a reload.
+      if (!opensNextTime) await use((database) => rememberCurrent(database, id))
       trouble.value = undefined
       lastChange.value = undefined
       stored.value = fresh
-      await use((database) => rememberCurrent(database, id))
       await list()
     })
 
@@ -249,7 +250,7 @@ export const useGardenStore = defineStore('garden', () => {
     try {
       await use((database) => forgetDeleted(database, addDays(today(), -DELETED_KEPT_DAYS)))
       const id = await use(currentGardenId)
-      if (id) await open(id)
+      if (id) await open(id, true)
       if (!stored.value) await openFirst()
       if (!stored.value && !asksFirst) await openDemo()
     } catch (error) {

@@ -1,4 +1,4 @@
-import { useNow } from '@vueuse/core'
+import { useDocumentVisibility, useIntervalFn } from '@vueuse/core'
 import { defineStore, storeToRefs } from 'pinia'
 import { computed, shallowRef, watch } from 'vue'
 import {
@@ -40,7 +40,11 @@ const isSame = (one: Basis, other: Basis) =>
 /** What follows from the open garden on this day. Derived, never stored. */
 export const useTodayStore = defineStore('today', () => {
   const { garden } = storeToRefs(useGardenStore())
-  const wallClock = useNow({ interval: 30_000 })
+  const wallClock = shallowRef(new Date())
+  const lookAtClock = () => (wallClock.value = new Date())
+  useIntervalFn(lookAtClock, 30_000)
+  // A phone that was asleep is looked at again: what is tapped first has the hour of now.
+  watch(useDocumentVisibility(), lookAtClock)
   const now = computed(() => garden.value?.clock ?? onTheClock(wallClock.value))
   const date = computed(() => now.value.slice(0, 10))
   /** The morning's round is not the evening's. */

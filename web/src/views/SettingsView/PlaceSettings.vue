@@ -20,7 +20,12 @@ const { garden } = storeToRefs(store)
 const { t } = useI18n()
 const { system, typed } = useFormat()
 
-const form = usePlaceForm(props.start, () => system.value, t('start.unnamed'), (deg) => typed(deg, 7))
+const form = usePlaceForm(
+  props.start,
+  () => system.value,
+  t('start.unnamed'),
+  (deg) => typed(deg, 7),
+)
 const { place, guessed } = form
 const isMoved = computed(() => !!place.value && !isSame(place.value, props.start))
 const isTypingNormals = ref(false)

@@ -108,7 +108,7 @@ async function addSpace(): Promise<void> {
   const spaceName = newSpace.value.trim()
   if (!spaceName || spaceFault.value) return
   await store.edit(edits.addSpace(nanoid(), spaceName))
-  newSpace.value = ''
+  if (newSpace.value.trim() === spaceName) newSpace.value = ''
 }
 const setCovered = (id: string, covered: boolean) => store.edit(edits.coverSpace(id, covered))
 const removeSpace = (id: string) => store.edit(edits.removeSpace(id))

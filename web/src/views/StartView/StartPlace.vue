@@ -23,7 +23,12 @@ const { t } = useI18n()
 const { system, inSentence, typed } = useFormat()
 
 const own = computed(() => (props.isNew ? undefined : garden.value))
-const form = usePlaceForm(own.value?.place, () => system.value, t('start.unnamed'), (deg) => typed(deg, 7))
+const form = usePlaceForm(
+  own.value?.place,
+  () => system.value,
+  t('start.unnamed'),
+  (deg) => typed(deg, 7),
+)
 const { place, guessed, guessedFrom } = form
 const isTyped = computed(() => !!own.value && hasTypedNormals(own.value))
 const normals = computed(() => (isTyped.value ? own.value?.normals : guessed.value))
