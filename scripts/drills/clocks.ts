@@ -75,6 +75,7 @@ export const clocks: Drill = (share) =>
           await page.getByRole('button', { name: 'Skip this step' }).click()
           await page.locator('[data-usual="bucket"]').click()
           await page.getByRole('button', { name: 'Add this pot' }).click()
+          await page.getByText('1 pot added.').first().waitFor()
           await openView(page, address, 'book')
           const record = async (note: string) => {
             if (!(await recordNote(page, `${note} all`)))

@@ -33,13 +33,11 @@ for (const name of wanted) {
   console.log(`${name} …`)
   const from = performance.now()
   // One that breaks off is told, and the others still run.
-  const findings = await DRILLS[name]!(share).catch((error: unknown): Finding[] => [
-    {
-      what: `${name} broke off`,
-      figure: error instanceof Error ? error.message.split('\n')[0]! : String(error),
-      held: false,
-    },
-  ])
+  const findings = await DRILLS[name]!(share).catch((error: unknown): Finding[] => {
+    console.error(error)
+    const figure = error instanceof Error ? error.message.split('\n')[0]! : String(error)
+    return [{ what: `${name} broke off`, figure, held: false }]
+  })
   const seconds = (performance.now() - from) / 1000
   told.set(name, { findings, seconds })
   for (const { what, figure, held } of findings)

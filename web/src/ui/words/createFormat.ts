@@ -78,7 +78,11 @@ export function createFormat(
   currency = 'EUR',
 ) {
   const digits = (value: number, significant: number) =>
-    numberFormat(locale, { maximumSignificantDigits: significant }).format(value)
+    // Nothing is shown as less than nothing: -0.2 °C is 0 °C.
+    numberFormat(locale, {
+      maximumSignificantDigits: significant,
+      signDisplay: 'negative',
+    }).format(value)
 
   function quantity<D extends Dimension>(value: number, dimension: D, significant = 3): string {
     const names: readonly UnitName<D>[] = shownIn[system][dimension]

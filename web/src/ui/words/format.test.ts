@@ -36,6 +36,8 @@ describe('numbers as shown', () => {
     [metric.quantity(102, 'mass'), '102 g'],
     [metric.quantity(1020, 'mass'), '1.02 kg'],
     [us.quantity(20, 'temperature'), '68 °F'],
+    [metric.quantity(-0.2, 'temperature'), '0 °C'],
+    [metric.quantity(-2.6, 'temperature'), '-3 °C'],
     [metric.quantity(0.8649, 'share'), '86 %'],
     [metric.waterDepth(5.59), '5.6 mm'],
     [us.waterDepth(25.4), '1 in'],

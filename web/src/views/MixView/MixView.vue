@@ -202,6 +202,7 @@ watch(garden, (now) => {
     </section>
   </div>
   <div v-else class="view">
+    <h1>{{ t('mix.title') }}</h1>
     <p>
       {{ t('mix.noPots') }} <router-link to="/line-up">{{ t('view.lineUp') }}</router-link>
     </p>
