@@ -1,4 +1,4 @@
-import { shallowRef } from 'vue'
+import { shallowRef, type App, type InjectionKey, type Ref } from 'vue'
 import { createI18n } from 'vue-i18n'
 import type { Language as PartWords } from 'element-plus/es/locale/index'
 import { firstWords } from './messages/en/first'
@@ -12,7 +12,16 @@ export const i18n = createI18n<false>({
 })
 
 /** What the ready-made parts say by themselves; English where nothing is given. */
-export const partWords = shallowRef<PartWords>()
+const partWords = shallowRef<PartWords>()
+/** Under which name they look for it: it comes with the first words that are not English. */
+let partKey: InjectionKey<Ref<PartWords | undefined>> | undefined
+let speaker: App | undefined
+
+/** The application in which the words are spoken. */
+export function speakIn(app: App): void {
+  speaker = app
+  if (partKey) app.provide(partKey, partWords)
+}
 
 /** The words of a language, by the part of Rimbo that needs them. */
 const catalogues = {
@@ -71,6 +80,10 @@ async function speak(language: Language, parts: readonly Part[]): Promise<void> 
     ...parts.map((part) => bring(language, part)),
   ])
   partWords.value = own
+  if (own && !partKey) {
+    partKey = (await import('element-plus/es/hooks/use-locale/index')).localeContextKey
+    speaker?.provide(partKey, partWords)
+  }
   i18n.global.locale.value = language
   document.documentElement.lang = language
 }

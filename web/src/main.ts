@@ -6,8 +6,7 @@ import './ui/app.css'
 import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import App from './App.vue'
-import { localeContextKey } from 'element-plus/es/hooks/use-locale/index'
-import { i18n, partWords, speakHere } from './i18n'
+import { i18n, speakHere, speakIn } from './i18n'
 import { offlineState } from './newer'
 import { router } from './router'
 import { aTurn } from './turnByTurn'
@@ -15,7 +14,7 @@ import { dayText } from './ui/words/formatters'
 
 await speakHere()
 const app = createApp(App).use(createPinia()).use(i18n).use(router)
-app.provide(localeContextKey, partWords)
+speakIn(app)
 // All of this was one task for the browser; drawing is another.
 await aTurn()
 app.mount('#app')
