@@ -51,6 +51,7 @@ const text = computed(() =>
   display: flex;
   gap: 12px;
   align-items: center;
+  width: max-content;
   max-width: calc(100vw - 24px);
   padding: 7px 8px 7px 16px;
   background: var(--ink);
