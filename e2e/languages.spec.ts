@@ -50,6 +50,7 @@ test('another language is chosen under Settings, is read at once, and is kept', 
   await expect(page.getByLabel('Deine Gießkanne fasst')).toHaveValue('10 l')
   await page.getByLabel('Deine Gießkanne fasst').fill('7,25 Liter')
   await page.getByRole('button', { name: 'Speichern', exact: true }).first().click()
+  await expect(page.getByText('Gespeichert.', { exact: true })).toBeVisible()
   await open(page, 'book')
   await expect(page.getByRole('heading', { name: 'Buch', level: 1 })).toBeVisible()
   const entry = page.getByLabel('Was getan oder gesehen wurde')

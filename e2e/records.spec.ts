@@ -82,7 +82,7 @@ test('a garden goes out and comes back in, and can be undone', async ({ page }) 
   await page.locator('input[type=file]').setInputFiles(path)
   // A pot that was taken out stays out when the garden comes together with its older self …
   const report = page.getByRole('status', { name: 'Brought together with what was here' })
-  await expect(report).toContainText('nothing in it that is not here')
+  await expect(report).toContainText('It holds nothing new')
   // … unless the file alone is wanted.
   await report.getByRole('button', { name: 'Take only what came in' }).click()
   await expect(page.getByText('Third floor, Port Maren: taken as it is in the file.')).toBeVisible()

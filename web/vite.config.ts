@@ -13,7 +13,7 @@ export default defineConfig({
   base,
   root: fileURLToPath(new URL('.', import.meta.url)),
   plugins: [
-    vue(),
+    vue({ features: { optionsAPI: false } }),
     components({ dirs: [], dts: false, resolvers: [ElementPlusResolver({ importStyle: 'css' })] }),
     VitePWA({
       // Registered by src/offline.ts, once the first screen stands; a newer version waits to be asked in.
@@ -47,6 +47,12 @@ export default defineConfig({
       },
     }),
   ],
+  // Parts of the libraries that are not used here stay out of what a phone has to fetch.
+  define: {
+    __VUE_I18N_FULL_INSTALL__: false,
+    __VUE_I18N_LEGACY_API__: false,
+    __INTLIFY_DROP_MESSAGE_COMPILER__: true,
+  },
   // The demo garden lies beside the workspaces.
   server: { fs: { allow: ['..'] } },
   worker: { format: 'es' },

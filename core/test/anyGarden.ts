@@ -44,7 +44,7 @@ import {
   type OwnJob,
 } from '../src/garden/jobChanges'
 import { waysSchema } from '../src/garden/waysSchema'
-import { arrangementSchema, type ArrangementWishes } from '../src/garden/arrangement'
+import { arrangementSchema, type ArrangementWishes } from '../src/garden/arrangementSchema'
 import { hostileIds, valid, valueOf } from './arbitrary'
 
 /** Keeps the measures of a container within each other, its parts as they come. */

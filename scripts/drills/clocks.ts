@@ -67,37 +67,41 @@ export const clocks: Drill = (share) =>
     for (const jump of share < 1 ? JUMPS.slice(0, 3) : JUMPS) {
       const { what, zone, from, to } = jump
       const then = 'then' in jump ? jump.then : zone
-      const told = await inBrowser(
-        async (context, errors) => {
-          const page = await context.newPage()
-          await page.clock.setFixedTime(moment(from, zone))
-          await page.goto(`${address}/start`)
-          await page.getByRole('button', { name: 'Skip this step' }).click()
-          await page.locator('[data-usual="bucket"]').click()
-          await page.getByRole('button', { name: 'Add this pot' }).click()
-          await page.getByText('1 pot added.').first().waitFor()
-          await openView(page, address, 'book')
-          const record = async (note: string) => {
-            if (!(await recordNote(page, `${note} all`)))
-              throw new Error(`${note} was not acknowledged`)
-          }
-          await record('qbeforeq')
-          if (then !== zone) {
-            const session = await context.newCDPSession(page)
-            await session.send('Emulation.setTimezoneOverride', { timezoneId: then })
-          }
-          await page.clock.setFixedTime(moment(to, zone))
-          // As when a phone is woken.
-          await page.evaluate(`(() => {
+      const told = await inBrowser(async (context, errors) => {
+        const page = await context.newPage()
+        // By a session of our own: a zone that Playwright has set cannot be changed on the way.
+        const session = await context.newCDPSession(page)
+        const travel = (timezoneId: string) =>
+          session.send('Emulation.setTimezoneOverride', { timezoneId })
+        await travel(zone)
+        await page.clock.setFixedTime(moment(from, zone))
+        await page.goto(`${address}/start`)
+        await page.getByRole('button', { name: 'Skip this step' }).click()
+        await page.locator('[data-usual="bucket"]').click()
+        await page.getByRole('button', { name: 'Add this pot' }).click()
+        await page.getByText('1 pot added.').first().waitFor()
+        await openView(page, address, 'book')
+        const record = async (note: string) => {
+          if (!(await recordNote(page, `${note} all`)))
+            throw new Error(`${note} was not acknowledged`)
+        }
+        await record('qbeforeq')
+        if (then !== zone) {
+          await travel('')
+          await travel(then)
+        }
+        await page.clock.setFixedTime(moment(to, zone))
+        // As when a phone is woken.
+        await page.evaluate(`(() => {
             let state = 'hidden'
             Object.defineProperty(document, 'visibilityState', { get: () => state, configurable: true })
             document.dispatchEvent(new Event('visibilitychange'))
             state = 'visible'
             document.dispatchEvent(new Event('visibilitychange'))
           })()`)
-          await page.waitForTimeout(300)
-          await record('qafterq')
-          const rows = await page.evaluate<{ note?: string; at: string }[]>(`(async () => {
+        await page.waitForTimeout(300)
+        await record('qafterq')
+        const rows = await page.evaluate<{ note?: string; at: string }[]>(`(async () => {
             const asked = indexedDB.open('rimbo')
             const database = await new Promise((done) => { asked.onsuccess = () => done(asked.result) })
             const rows = await new Promise((done) => {
@@ -107,24 +111,22 @@ export const clocks: Drill = (share) =>
             database.close()
             return rows.filter((row) => row.field === 'records').flatMap((row) => row.items)
           })()`)
-          const at = (note: string) => rows.find((row) => row.note?.includes(note))?.at ?? 'none'
-          let failures = 0
-          for (const view of VIEWS) {
-            await openView(page, address, view)
-            failures += await page.locator('.view-failure').count()
-          }
-          const isRight =
-            at('qbeforeq').slice(0, 16) === wall(moment(from, zone), zone) &&
-            at('qafterq').slice(0, 16) === wall(moment(to, zone), then)
-          if (!isRight)
-            console.log(
-              `  ${what}: ${at('qbeforeq')} and ${at('qafterq')}, on the wall ${wall(moment(from, zone), zone)} and ${wall(moment(to, zone), then)}`,
-            )
-          for (const error of errors.slice(0, 3)) console.log(`  console: ${error.slice(0, 200)}`)
-          return { isRight, failures: failures + errors.length }
-        },
-        { timezoneId: zone },
-      )
+        const at = (note: string) => rows.find((row) => row.note?.includes(note))?.at ?? 'none'
+        let failures = 0
+        for (const view of VIEWS) {
+          await openView(page, address, view)
+          failures += await page.locator('.view-failure').count()
+        }
+        const isRight =
+          at('qbeforeq').slice(0, 16) === wall(moment(from, zone), zone) &&
+          at('qafterq').slice(0, 16) === wall(moment(to, zone), then)
+        if (!isRight)
+          console.log(
+            `  ${what}: ${at('qbeforeq')} and ${at('qafterq')}, on the wall ${wall(moment(from, zone), zone)} and ${wall(moment(to, zone), then)}`,
+          )
+        for (const error of errors.slice(0, 3)) console.log(`  console: ${error.slice(0, 200)}`)
+        return { isRight, failures: failures + errors.length }
+      })
       findings.push({
         what: `Clock: ${what}`,
         figure: told.isRight

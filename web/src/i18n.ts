@@ -1,6 +1,7 @@
 import { shallowRef, type App, type InjectionKey, type Ref } from 'vue'
 import { createI18n } from 'vue-i18n'
-import type { Language as PartWords } from 'element-plus/es/locale/index'
+import type { Language as ElementWords } from 'element-plus/es/locale/index'
+import { compiled } from './messages/compiled'
 import { firstWords } from './messages/en/first'
 import { keepLanguage, languageHere, writtenAs, type Language } from './language'
 
@@ -8,19 +9,20 @@ import { keepLanguage, languageHere, writtenAs, type Language } from './language
 export const i18n = createI18n<false>({
   legacy: false,
   locale: 'en',
+  messageCompiler: compiled,
   messages: { en: { ...firstWords } },
 })
 
-/** What the ready-made parts say by themselves; English where nothing is given. */
-const partWords = shallowRef<PartWords>()
-/** Under which name they look for it: it comes with the first words that are not English. */
-let partKey: InjectionKey<Ref<PartWords | undefined>> | undefined
+/** What Element Plus says by itself; English where nothing is given. */
+const elementWords = shallowRef<ElementWords>()
+/** The key under which it looks for them, fetched with the first language other than English. */
+let elementKey: InjectionKey<Ref<ElementWords | undefined>> | undefined
 let speaker: App | undefined
 
-/** The application in which the words are spoken. */
+/** Gives an application the words of Element Plus in the language that is spoken. */
 export function speakIn(app: App): void {
   speaker = app
-  if (partKey) app.provide(partKey, partWords)
+  if (elementKey) app.provide(elementKey, elementWords)
 }
 
 /** The words of a language, by the part of Rimbo that needs them. */
@@ -29,19 +31,19 @@ const catalogues = {
     first: () => Promise.resolve(firstWords),
     later: () => import('./messages/en/later').then(({ laterWords }) => laterWords),
     check: () => import('./messages/en/check').then(({ checkWords }) => checkWords),
-    parts: () => Promise.resolve(undefined),
+    element: () => Promise.resolve(undefined),
   },
   de: {
     first: () => import('./messages/de/first').then(({ firstWords: words }) => words),
     later: () => import('./messages/de/later').then(({ laterWords }) => laterWords),
     check: () => import('./messages/de/check').then(({ checkWords }) => checkWords),
-    parts: () => import('element-plus/es/locale/lang/de').then((words) => words.default),
+    element: () => import('element-plus/es/locale/lang/de').then((words) => words.default),
   },
   es: {
     first: () => import('./messages/es/first').then(({ firstWords: words }) => words),
     later: () => import('./messages/es/later').then(({ laterWords }) => laterWords),
     check: () => import('./messages/es/check').then(({ checkWords }) => checkWords),
-    parts: () => import('element-plus/es/locale/lang/es').then((words) => words.default),
+    element: () => import('element-plus/es/locale/lang/es').then((words) => words.default),
   },
 } as const
 
@@ -76,13 +78,13 @@ export const wordsOfCheck = (): Promise<void> => bring(spoken(), 'check')
 
 async function speak(language: Language, parts: readonly Part[]): Promise<void> {
   const [own] = await Promise.all([
-    catalogues[language].parts(),
+    catalogues[language].element(),
     ...parts.map((part) => bring(language, part)),
   ])
-  partWords.value = own
-  if (own && !partKey) {
-    partKey = (await import('element-plus/es/hooks/use-locale/index')).localeContextKey
-    speaker?.provide(partKey, partWords)
+  elementWords.value = own
+  if (own && !elementKey) {
+    elementKey = (await import('element-plus/es/hooks/use-locale/index')).localeContextKey
+    speaker?.provide(elementKey, elementWords)
   }
   i18n.global.locale.value = language
   document.documentElement.lang = language

@@ -22,6 +22,11 @@ app.mount('#app')
 await aTurn()
 dayText('2026-01-01', { weekday: 'short' })
 
+/** What the first edit needs is fetched once the first screen stands, so that no tap waits for it, ms. */
+const EDITS_AFTER_MS = 3000
+// Where it cannot be had by then, the edit itself fetches it, and tells.
+setTimeout(() => void import('./data/changing').catch(() => undefined), EDITS_AFTER_MS)
+
 /** Fetching all of Rimbo for use without a network does not hold up the first screen, ms. */
 const OFFLINE_AFTER_MS = 5000
 if (import.meta.env.PROD)

@@ -1,5 +1,6 @@
 import type { Container } from './schema'
-import { innerSizeMm, rimHeightMm, sectionAreaMm2, shapeVolumeL, type Shape } from './shape'
+import { innerSizeMm, rimHeightMm, sectionAreaMm2, shapeVolumeL } from './shape'
+import type { Shape } from './shapeSchema'
 
 /** A level slice of mix: from where to where above the inner floor, and its area at a height. */
 export interface MixSlice {

@@ -1,13 +1,5 @@
-export {
-  innerSizeMm,
-  rimHeightMm,
-  sectionAreaMm2,
-  shapeSchema,
-  shapeVolumeL,
-  sizeLimitsMm,
-  wallAreaM2,
-  type Shape,
-} from './shape'
+export { innerSizeMm, rimHeightMm, sectionAreaMm2, shapeVolumeL, wallAreaM2 } from './shape'
+export { shapeSchema, sizeLimitsMm, type Shape } from './shapeSchema'
 export {
   tradeClassOf,
   tradeClassProvenance,
@@ -35,8 +27,9 @@ export {
   type Material,
   type Standing,
   type WallColour,
-  MOST_CODE_LENGTH,
 } from './schema'
+export { MOST_CODE_LENGTH } from './code'
+export { slipsOf } from './slips'
 export {
   bodyVolumeL,
   timesBody,

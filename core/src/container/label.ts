@@ -1,6 +1,15 @@
-import { InputError, parseQuantity, reason, units, type Reason, type UnitSystem } from '../units'
 import { z } from 'zod'
-import { open, textSchema } from '../units'
+import {
+  InputError,
+  open,
+  parseQuantity,
+  reason,
+  textSchema,
+  units,
+  type DecimalMark,
+  type Reason,
+  type UnitSystem,
+} from '../units'
 import { tradeClassOf, tradeClassProvenance, tradeClassRange } from './tradeClass'
 
 /** What a container says of itself: a volume, or a nursery class. */
@@ -19,11 +28,12 @@ const TRADE_CLASS = /^(?:#|no\.?|nr\.?)\s*(\d+)$|^(\d+)\s*trade\s*gal(?:lon)?s?$
 /**
  * Reads a label as printed: "19 l", "5 gal", "#7".
  *
+ * @param decimal the decimal mark of the reader’s language
  * @throws InputError as parseQuantity, or `unknownTradeClass`
  */
-export function readLabel(text: string, system: UnitSystem): Label {
+export function readLabel(text: string, system: UnitSystem, decimal: DecimalMark = 'point'): Label {
   const found = TRADE_CLASS.exec(text.trim())
-  if (!found) return { text: text.trim(), volumeL: parseQuantity(text, 'volume', system) }
+  if (!found) return { text: text.trim(), volumeL: parseQuantity(text, 'volume', system, decimal) }
   const tradeClass = `#${found[1] ?? found[2]}`
   if (!tradeClassRange(tradeClass))
     throw new InputError('unknownTradeClass', { given: text.trim() })

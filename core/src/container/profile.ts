@@ -1,4 +1,5 @@
-import { innerSizeMm, rimHeightMm, type Shape } from './shape'
+import { innerSizeMm, rimHeightMm } from './shape'
+import type { Shape } from './shapeSchema'
 
 export interface ProfilePoint {
   readonly halfLengthMm: number

@@ -12,7 +12,9 @@ import {
   towerSchema,
   type PartName,
 } from './parts'
-import { innerSizeMm, rimHeightMm, shapeSchema, type Shape } from './shape'
+import { MOST_CODE_LENGTH } from './code'
+import { shapeSchema } from './shapeSchema'
+import { slipsOf } from './slips'
 
 export const containerTypes = [
   'pot',
@@ -57,9 +59,6 @@ export const standingSchema = open({
   /** Turned so that its length lies along y. */
   isTurned: z.boolean(),
 })
-
-/** A short name is chalked on the pot. */
-export const MOST_CODE_LENGTH = 6
 
 /** What was learned of a container in a season, drawn towards what is usual as far as it is unsure. */
 export const carriedSchema = open({
@@ -118,49 +117,8 @@ export const containerSchema = open({
   /** Height of its floor above the ground; below zero where it is sunk. */
   baseHeightMm: z.number().min(-1000).max(3000),
 }).superRefine((container, context) => {
-  const { shape, fillMm } = container
-  const report = (code: string, path: PropertyKey[], limit: number, given: number) =>
-    context.addIssue(customIssue(code, path, { given, limit }))
-  const rimMm = rimHeightMm(shape) - (container.rolledMm ?? 0)
-  if (rimMm < LEAST_RIM_MM)
-    report('rolledAway', ['rolledMm'], rimHeightMm(shape) - LEAST_RIM_MM, container.rolledMm ?? 0)
-  else if (fillMm > rimMm) report('fillOverRim', ['fillMm'], rimMm, fillMm)
-  const { reservoir, layers, rings, cutOuts, linerMm = 0 } = container
-  if (reservoir) {
-    const { falseFloorMm, overflowMm } = reservoir
-    if (falseFloorMm >= fillMm - linerMm)
-      report('noMixAbove', ['reservoir', 'falseFloorMm'], fillMm - linerMm, falseFloorMm)
-    if (overflowMm > falseFloorMm)
-      report('overflowTooHigh', ['reservoir', 'overflowMm'], falseFloorMm, overflowMm)
-    const floor = floorSizeMm(shape)
-    const mostMm = Math.sqrt((floor.lengthMm * floor.widthMm) / reservoir.footCount)
-    if (reservoir.feeding === 'foot' && reservoir.footDiameterMm > mostMm)
-      report('footTooWide', ['reservoir', 'footDiameterMm'], mostMm, reservoir.footDiameterMm)
-  }
-  if (layers && layers.fillerMm + layers.poorSoilMm >= fillMm - linerMm)
-    report(
-      'noMixAbove',
-      ['layers', layers.poorSoilMm > 0 ? 'poorSoilMm' : 'fillerMm'],
-      fillMm,
-      layers.fillerMm + layers.poorSoilMm,
-    )
-  if (rings) {
-    if (rings.fillMm > rings.heightMm)
-      report('fillOverRim', ['rings', 'fillMm'], rings.heightMm, rings.fillMm)
-    const top = innerSizeMm(shape, rimHeightMm(shape))
-    const mostMm = Math.min(top.widthMm, top.lengthMm / rings.count)
-    if (rings.bottomDiameterMm > mostMm)
-      report('ringsTooWide', ['rings', 'bottomDiameterMm'], mostMm, rings.bottomDiameterMm)
-  }
-  if (cutOuts) {
-    const top = innerSizeMm(shape, rimHeightMm(shape))
-    const mostMm = Math.min(top.widthMm, top.lengthMm / cutOuts.count)
-    if (cutOuts.diameterMm > mostMm)
-      report('ringsTooWide', ['cutOuts', 'diameterMm'], mostMm, cutOuts.diameterMm)
-  }
-  const atFill = Math.min(Math.max(fillMm, 0), rimHeightMm(shape))
-  if (linerMm > 0 && linerMm >= Math.min(fillMm, innerSizeMm(shape, atFill).lengthMm / 2))
-    report('linerTooThick', ['linerMm'], fillMm, linerMm)
+  for (const { code, path, given, limit } of slipsOf(container))
+    context.addIssue(customIssue(code, [...path], { given, limit }))
 })
 export type Container = z.infer<typeof containerSchema>
 export type ContainerType = Container['type']
@@ -168,8 +126,3 @@ export type Material = Container['material']
 export type Exposure = Container['exposure']
 export type WallColour = (typeof wallColours)[number]
 export type Standing = z.infer<typeof standingSchema>
-
-/** A soft wall is never rolled below this. */
-const LEAST_RIM_MM = 50
-
-const floorSizeMm = (shape: Shape) => innerSizeMm(shape, 0)

@@ -1,5 +1,5 @@
 import { memory, published, reason, type Reason } from '../units'
-import type { Shape } from './shape'
+import type { Shape } from './shapeSchema'
 
 /** A pot and the plant on it as the wind sees them. */
 export interface Tippable {

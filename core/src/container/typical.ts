@@ -1,5 +1,5 @@
 import type { Container, ContainerType } from './schema'
-import type { Shape } from './shape'
+import type { Shape } from './shapeSchema'
 
 export type Typical = Pick<Container, 'shape' | 'fillMm' | 'wallMm' | 'material' | 'baseHeightMm'> &
   Partial<Pick<Container, 'reservoir' | 'rings' | 'tower' | 'layers' | 'sunken' | 'linerMm'>>

@@ -1,6 +1,6 @@
 import { practice, units, type Provenance } from '../units'
 import type { ContainerType } from './schema'
-import type { Shape } from './shape'
+import type { Shape } from './shapeSchema'
 import { box, round, typicalContainer, type Typical } from './typical'
 
 /** A container as shops sell it, to begin with instead of a tape. */

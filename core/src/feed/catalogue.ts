@@ -1,9 +1,9 @@
 import { limes } from '../mix'
 import { memory, practice } from '../units'
-import { ATOMIC } from './label'
+import { ATOMIC } from './elements'
 import { inWater, liquid, mixed, organic, pack, salt } from './catalogueRows'
 import { homeMade } from './homeMade'
-import type { FeedProduct } from './product'
+import type { FeedProduct } from './productSchema'
 
 // Typical analyses, densities, rates and prices are from memory, common practice where so marked;
 // the label on the gardener's own pack comes first. Salts are by their formula mass.

@@ -1,5 +1,5 @@
 import { memory, published } from '../units'
-import type { FeedProduct, LabelRate } from './product'
+import type { FeedProduct, LabelRate } from './productSchema'
 
 const formula = published('formula mass, IUPAC standard atomic weights')
 

@@ -1,6 +1,7 @@
 import { InputError, type Solve } from '../units'
 import { nutrients, nutrientsIn, ofNutrients, type Nutrient, type NutrientAmounts } from './label'
-import { priceOfG, type FeedProduct } from './product'
+import { priceOfG } from './product'
+import type { FeedProduct } from './productSchema'
 import { MICROBES, releaseOf, warmDay } from './release'
 import { ecOfGramL } from './solution'
 

@@ -9,13 +9,8 @@ import {
   type DosedPot,
 } from './labelDose'
 import { measuredOut, stirred, type FeedTools, type MeasuredOut, type Stirred } from './measuredOut'
-import {
-  isHomeMade,
-  isSoluble,
-  productProvenance,
-  type FeedProduct,
-  type Placement,
-} from './product'
+import { isHomeMade, isSoluble, productProvenance } from './product'
+import type { FeedProduct, Placement } from './productSchema'
 import { solutionStrength, sonneveld, type SolutionStrength } from './solution'
 
 /** What a dose is to do. */

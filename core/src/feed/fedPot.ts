@@ -1,7 +1,7 @@
 import type { NutrientAmounts } from './label'
 import type { NutrientRows } from './need'
-import type { FeedProduct } from './product'
-import type { WaterSource } from './waterSource'
+import type { FeedProduct } from './productSchema'
+import type { WaterSource } from './waterSourceSchema'
 
 /** Where nutrients come from. `slow`: organic feeds, compost, limes and what else takes weeks. */
 export const feedSources = ['mix', 'slow', 'controlled', 'quick', 'water'] as const

@@ -1,7 +1,8 @@
 import { memory, practice, published, reason, type Provenance, type Reason } from '../units'
 import { labelToElements } from './label'
 import { isOverLabel } from './dose'
-import { ammoniumShareOf, isFeed, isHomeMade, type FeedProduct } from './product'
+import { ammoniumShareOf, isFeed, isHomeMade } from './product'
+import type { FeedProduct } from './productSchema'
 
 /** `hold`: not now. `warn`: think first. `care`: how to handle it. */
 export type HoldLevel = 'hold' | 'warn' | 'care'

@@ -1,5 +1,5 @@
 import { practice } from '../units'
-import type { FeedProduct } from './product'
+import type { FeedProduct } from './productSchema'
 
 /** As strong as its maker happens to make it: between so many times the middle (memory). */
 const strengthTimes = { least: 0.2, most: 3 }

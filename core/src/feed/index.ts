@@ -1,8 +1,6 @@
 export { amendmentG } from './amendment'
+export { analysisSchema, type LabelAnalysis } from './analysisSchema'
 export {
-  ATOMIC,
-  IN_OXIDE,
-  analysisSchema,
   labelToElements,
   noNutrients,
   nutrients,
@@ -10,11 +8,12 @@ export {
   ofNutrients,
   sulphurPercent,
   type ElementAnalysis,
-  type LabelAnalysis,
   type Nutrient,
   type NutrientAmounts,
 } from './label'
+export { ATOMIC, IN_OXIDE } from './elements'
 export * from './product'
+export * from './productSchema'
 export { feedCatalogue, productIn } from './catalogue'
 export {
   starterDose,
@@ -25,6 +24,7 @@ export {
 } from './starter'
 export * from './solution'
 export * from './waterSource'
+export * from './waterSourceSchema'
 export * from './labelDose'
 export * from './measuredOut'
 export * from './dose'

@@ -1,5 +1,5 @@
-import { z } from 'zod'
-import { customIssue, open } from '../units'
+import type { LabelAnalysis } from './analysisSchema'
+import { IN_OXIDE } from './elements'
 
 /** The nutrients that are followed, by their element. */
 export const nutrients = ['n', 'p', 'k', 'ca', 'mg'] as const
@@ -19,63 +19,6 @@ export const ofNutrients = (make: (nutrient: Nutrient) => number): NutrientAmoun
   mg: make('mg'),
 })
 export const noNutrients: NutrientAmounts = ofNutrients(() => 0)
-
-const percent = z.number().min(0).max(100)
-
-/** Labels print each of these as the oxide or as the element, never as both. */
-const OXIDES = [
-  ['p2o5', 'p'],
-  ['k2o', 'k'],
-  ['cao', 'ca'],
-  ['mgo', 'mg'],
-  ['so3', 's'],
-] as const
-
-/** Percent of each nutrient as the label prints it. What is not printed is none. */
-export const analysisSchema = open({
-  n: percent.optional(),
-  p2o5: percent.optional(),
-  p: percent.optional(),
-  k2o: percent.optional(),
-  k: percent.optional(),
-  cao: percent.optional(),
-  ca: percent.optional(),
-  mgo: percent.optional(),
-  mg: percent.optional(),
-  so3: percent.optional(),
-  s: percent.optional(),
-}).superRefine((label, context) => {
-  const printed = ['n', ...OXIDES.flat()] as const
-  const total = printed.reduce((sum, name) => sum + (label[name] ?? 0), 0)
-  if (total > 100)
-    context.addIssue(customIssue('analysisOver100', [], { given: total, limit: 100 }))
-  for (const [oxide, element] of OXIDES)
-    if (label[oxide] !== undefined && label[element] !== undefined)
-      context.addIssue(customIssue('twiceNamed', [element], { given: label[element] }))
-})
-export type LabelAnalysis = z.infer<typeof analysisSchema>
-
-/** Standard atomic weights, abridged (IUPAC 2021). */
-export const ATOMIC = {
-  h: 1.008,
-  c: 12.011,
-  n: 14.007,
-  o: 15.999,
-  mg: 24.305,
-  p: 30.974,
-  s: 32.06,
-  k: 39.098,
-  ca: 40.078,
-} as const
-
-/** Element in its oxide, by formula mass. */
-export const IN_OXIDE = {
-  p: (2 * ATOMIC.p) / (2 * ATOMIC.p + 5 * ATOMIC.o),
-  k: (2 * ATOMIC.k) / (2 * ATOMIC.k + ATOMIC.o),
-  ca: ATOMIC.ca / (ATOMIC.ca + ATOMIC.o),
-  mg: ATOMIC.mg / (ATOMIC.mg + ATOMIC.o),
-  s: ATOMIC.s / (ATOMIC.s + 3 * ATOMIC.o),
-} as const
 
 /**
  * A label's guaranteed analysis as elements.

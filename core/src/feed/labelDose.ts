@@ -1,5 +1,6 @@
 import { InputError, measureMl, type MeasureName, type Measures, type UnitSystem } from '../units'
-import { isInWater, isSoluble, type FeedProduct, type LabelRate, type Placement } from './product'
+import { isInWater, isSoluble } from './product'
+import type { FeedProduct, LabelRate, Placement } from './productSchema'
 
 /** What a dose goes by of a container. */
 export interface DosedPot {

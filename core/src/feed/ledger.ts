@@ -7,7 +7,7 @@ import {
 } from './fedPot'
 import { nutrients, nutrientsIn, type Nutrient, type NutrientAmounts } from './label'
 import { emptyRows, type NutrientRows } from './need'
-import type { FeedProduct } from './product'
+import type { FeedProduct } from './productSchema'
 import { dryRing, MICROBES, releaseOf, warmDay, type WarmDays } from './release'
 import { saltOf } from './saltOf'
 

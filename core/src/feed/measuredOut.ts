@@ -1,6 +1,7 @@
 import { inMeasures, pouredIn, type Measured, type Measures, type UnitSystem } from '../units'
-import { isSoluble, type FeedProduct } from './product'
-import type { WaterSource } from './waterSource'
+import { isSoluble } from './product'
+import type { FeedProduct } from './productSchema'
+import type { WaterSource } from './waterSourceSchema'
 
 /** The gardener's own tools. */
 export interface FeedTools {

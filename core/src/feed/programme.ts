@@ -6,7 +6,8 @@ import type { FedPot, FeedEvent } from './fedPot'
 import { nutrientLedger, owedG, type NutrientLedger } from './ledger'
 import type { FeedTools } from './measuredOut'
 import { maasHoffman, SALT_LIMIT, saltYieldShare } from './need'
-import { isSoluble, priceOfG, type FeedProduct } from './product'
+import { isSoluble, priceOfG } from './product'
+import type { FeedProduct } from './productSchema'
 import {
   productOn,
   solutionDay,

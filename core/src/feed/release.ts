@@ -1,6 +1,6 @@
 import { memory, published, reason, type Provenance, type Reason } from '../units'
 import { labelToElements, type Nutrient } from './label'
-import type { FeedProduct } from './product'
+import type { FeedProduct } from './productSchema'
 
 /**
  * Warm days: a day at the reference temperature counts as one, and so many times

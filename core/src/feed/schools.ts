@@ -1,4 +1,4 @@
-import type { Placement } from './product'
+import type { Placement } from './productSchema'
 
 /**
  * How much of a product at once: by strength, by the label, by a household measure

@@ -1,7 +1,10 @@
 import { InputError, published } from '../units'
-import { ATOMIC, labelToElements, ofNutrients, sulphurPercent, type NutrientAmounts } from './label'
-import { ammoniumShareOf, isSoluble, ureaShareOf, type FeedProduct } from './product'
-import { usualWater, type WaterSource } from './waterSource'
+import { ATOMIC } from './elements'
+import { labelToElements, ofNutrients, sulphurPercent, type NutrientAmounts } from './label'
+import { ammoniumShareOf, isSoluble, ureaShareOf } from './product'
+import type { FeedProduct } from './productSchema'
+import { usualWater } from './waterSource'
+import type { WaterSource } from './waterSourceSchema'
 
 /** What goes into each litre. */
 export interface InLitre {

@@ -1,7 +1,8 @@
 import { reason, type Reason } from '../units'
 import { feedCatalogue } from './catalogue'
 import { nutrientsIn, type NutrientAmounts } from './label'
-import { isFeed, productProvenance, type FeedProduct } from './product'
+import { isFeed, productProvenance } from './product'
+import type { FeedProduct } from './productSchema'
 
 /** A feed that goes into the mix at planting. */
 export interface StarterProduct extends FeedProduct {

@@ -13,7 +13,8 @@ import {
 import type { FedPot, FeedEvent } from './fedPot'
 import type { FeedTools } from './measuredOut'
 import type { FeedPlan } from './plan'
-import { isFeed, isHomeMade, isInWater, isSoluble, type FeedProduct } from './product'
+import { isFeed, isHomeMade, isInWater, isSoluble } from './product'
+import type { FeedProduct } from './productSchema'
 import { programmes, type ProgrammeStep, type StepDose } from './schools'
 
 /** A step of a programme as the gardener adjusted it. */

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { faultsOf, InputError, isFields, own, remembered, type Fault } from '../units'
-import { GARDEN_FORMAT, GARDEN_VERSION, type Garden } from './garden'
+import { GARDEN_FORMAT, GARDEN_VERSION } from './format'
+import type { Garden } from './garden'
 import { gardenSchema } from './gardenSchema'
 import { countFaults, faultsIn, listOf, restSchema } from './fields'
 import { migrated } from './migrate'

@@ -1,12 +1,13 @@
 import { z } from 'zod'
 import { containerSchema } from '../container'
 import { feedPlanSchema, productSchema, waterSourceSchema } from '../feed'
-import { ingredientSchema, mixTestSchema, recipes, recipeSchema, type Recipe } from '../mix'
+import { ingredientSchema, mixTestSchema, recipeSchema } from '../mix'
 import { placeSchema, spaceSchema } from '../place'
-import { catalogue, varietySchema, type Variety } from '../plant'
+import { varietySchema } from '../plant'
 import { dateSchema, dateTimeSchema, idSchema, measuresSchema, nameSchema, open } from '../units'
 import { dailyWeatherSchema, MOST_WEATHER_DAYS, normalsSchema } from '../weather'
-import { arrangementSchema } from './arrangement'
+import { arrangementSchema } from './arrangementSchema'
+import { GARDEN_FORMAT, GARDEN_VERSION } from './format'
 import { jobChangeSchema, ownJobSchema } from './jobChanges'
 import { recordSchema } from './kinds'
 import { shopSchema } from './shops'
@@ -54,9 +55,6 @@ export type Binned = z.infer<typeof binnedSchema>
 
 /** A moment with its milliseconds, and the device. */
 const stampSchema = z.string().min(1).max(200)
-
-export const GARDEN_FORMAT = 'rimbo-garden'
-export const GARDEN_VERSION = 12
 
 /** What a garden is made of, each thing by itself. */
 export const gardenFields = open({
@@ -122,15 +120,3 @@ export const gardenFields = open({
 
 /** One garden: everything a gardener has entered, and nothing that can be derived from it. */
 export type Garden = z.infer<typeof gardenFields>
-
-/** The variety of that id, the gardener's own before the catalogue's. */
-export const varietyOf = (garden: Garden, id: string): Variety | undefined =>
-  garden.varieties.find((variety) => variety.id === id) ??
-  catalogue.find((variety) => variety.id === id)
-
-/** The recipe of that id, the gardener's own before the usual ones. */
-export const recipeOf = (
-  garden: Pick<Garden, 'recipes'>,
-  id: string | undefined,
-): Recipe | undefined =>
-  garden.recipes.find((recipe) => recipe.id === id) ?? recipes.find((recipe) => recipe.id === id)

@@ -1,9 +1,6 @@
 export {
   dids,
-  feels,
   findings,
-  knuckles,
-  mulchMaterials,
   pouredInto,
   recordKinds,
   recordSchema,
@@ -11,11 +8,7 @@ export {
   ripenesses,
   signs,
   PHOTO_SIDE_PX,
-  skipReasons,
   stockUnits,
-  supports,
-  USUAL_CLOTH_SHARE,
-  USUAL_MULCH_MM,
   wasteCauses,
   waterOrigins,
   type GardenRecord,
@@ -24,20 +17,27 @@ export {
   type StockUnit,
   type UndatedRecord,
 } from './kinds'
-export { schemaOf } from './fields'
 export {
-  GARDEN_FORMAT,
-  GARDEN_VERSION,
+  feels,
+  knuckles,
+  mulchMaterials,
+  skipReasons,
+  supports,
+  USUAL_CLOTH_SHARE,
+  USUAL_MULCH_MM,
+} from './kinds/choices'
+export { schemaOf } from './fields'
+export { GARDEN_FORMAT, GARDEN_VERSION } from './format'
+export {
   plantingSchema,
-  recipeOf,
   settingsSchema,
   unitSystems,
-  varietyOf,
   type Binned,
   type Garden,
   type Planting,
   type Settings,
 } from './garden'
+export { recipeOf, varietyOf } from './named'
 export {
   changeBetween,
   inverseOf,
@@ -101,10 +101,10 @@ export { shopPackSchema, shopSchema, type Shop, type ShopPack } from './shops'
 export { measuredMixOf, mixesOf, ingredientsOf } from './mixing'
 export { nextCode } from './codes'
 export { photoIdsIn } from './photos'
-export { parseEntry, type Entry, type Understood } from './entry'
+export { parseEntry, type Entry, type EntryLanguage, type Understood } from './entry'
 export { foundRecords, lastRecords, newestFirst, type RecordsAsked } from './newest'
-export { wayChoices, wayKeys, type SomeWays, type WayKey, type Ways } from './waysSchema'
-export { arrangementOf, usualWays, wayProvenance, waysOf } from './ways'
+export { wayChoices, type SomeWays, type WayKey, type Ways } from './waysSchema'
+export { arrangementOf, usualWays, wayKeys, wayProvenance, waysOf } from './ways'
 export {
   jobChangeKinds,
   ownJobMeasures,
@@ -113,7 +113,8 @@ export {
   type OwnJob,
 } from './jobChanges'
 export { trialSchema, trialThings, type Trial, type TrialThing } from './trial'
-export { noArrangement, type ArrangementWishes } from './arrangement'
+export { noArrangement } from './arrangement'
+export type { ArrangementWishes } from './arrangementSchema'
 export { migrated } from './migrate'
 export * as edits from './edits'
 export { editCodes, editOf, type EditCode, type GardenEdit } from './edits/edit'

@@ -17,7 +17,8 @@ import {
   type IngredientShelf,
 } from '../mix'
 import { remembered } from '../units'
-import { recipeOf, type Garden } from './garden'
+import { recipeOf } from './named'
+import type { Garden } from './garden'
 
 type Tested = Pick<Garden, 'mixTests'>
 

@@ -2,7 +2,8 @@ import { usualWater } from '../feed'
 import type { Place } from '../place'
 import { defaultMeasures } from '../units'
 import type { MonthNormal } from '../weather'
-import { GARDEN_FORMAT, GARDEN_VERSION, type Garden, type Settings } from './garden'
+import { GARDEN_FORMAT, GARDEN_VERSION } from './format'
+import type { Garden, Settings } from './garden'
 
 /** Bagged mix at a usual price (memory). */
 export const usualBaggedMix = { looseL: 40, price: 12 } as const

@@ -1,8 +1,9 @@
 import { isVine, type Variety } from '../plant'
 import { memory, own, practice, type Provenance } from '../units'
 import { noArrangement } from './arrangement'
-import { varietyOf, type Garden } from './garden'
-import { wayKeys, type SomeWays, type WayKey, type Ways } from './waysSchema'
+import { varietyOf } from './named'
+import type { Garden } from './garden'
+import type { SomeWays, WayKey, Ways } from './waysSchema'
 
 /** Where each question’s answers come from: common among growers, or Rimbo's own reckoning. */
 export const wayProvenance = (key: WayKey, choice: Ways[WayKey]): Provenance =>
@@ -46,6 +47,9 @@ export const usualWays = (variety?: Variety): Ways => ({
   firstFeed: 'afterAWeek',
   mulch: 'straw',
 })
+
+/** Every question there is. */
+export const wayKeys = Object.keys(usualWays()) as readonly WayKey[]
 
 const answered = (
   ways: SomeWays | undefined,

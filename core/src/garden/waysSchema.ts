@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { schoolIds } from '../fit'
 import { idSchema, open } from '../units'
-import { mulchMaterials } from './kinds'
+import { mulchMaterials } from './kinds/choices'
 
 const MOST_TRUSSES = 20
 
@@ -38,7 +38,6 @@ export const wayFields = {
 /** The ways of a gardener, every question answered. */
 export type Ways = { readonly [K in keyof typeof wayFields]: z.infer<(typeof wayFields)[K]> }
 export type WayKey = keyof Ways
-export const wayKeys = Object.keys(wayFields) as readonly WayKey[]
 
 /** Some of the questions answered. */
 const someWaysSchema = open(

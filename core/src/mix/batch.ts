@@ -1,6 +1,6 @@
 import { practice, reason, type Reason } from '../units'
 import type { Blend } from './blend'
-import type { Caution, Ingredient } from './ingredient'
+import type { Caution, Ingredient } from './ingredientSchema'
 
 export interface BatchLine {
   readonly ingredient: Ingredient

@@ -1,11 +1,9 @@
-import {
-  TABLED_SUCTIONS_CM,
-  type Ingredient,
-  type NutrientsMgL,
-  type IngredientShelf,
-} from './ingredient'
+import { TABLED_SUCTIONS_CM } from './suctions'
+import type { Ingredient, NutrientsMgL } from './ingredientSchema'
+import type { IngredientShelf } from './ingredient'
 import { ingredients } from './ingredients'
-import { recipeShares, type Recipe, type Share } from './recipe'
+import { recipeShares, type Share } from './recipe'
+import type { Recipe } from './recipeSchema'
 import type { RetentionPoint } from './retention'
 import { shrinkShare } from './shrinkage'
 

@@ -2,28 +2,23 @@ export {
   boughtWaterShare,
   cheapestPriceL,
   ingredientProvenance,
+  particleClasses,
+  particleClassOf,
+  type IngredientShelf,
+} from './ingredient'
+export {
   ingredientSchema,
   mixCautions,
   packKinds,
-  particleClasses,
-  particleClassOf,
-  TABLED_SUCTIONS_CM,
   type Caution,
   type Ingredient,
   type NutrientsMgL,
   type Pack,
-  type IngredientShelf,
-} from './ingredient'
+} from './ingredientSchema'
+export { TABLED_SUCTIONS_CM } from './suctions'
 export { ingredients } from './ingredients'
-export {
-  amendmentUnits,
-  recipeProvenance,
-  recipes,
-  recipeSchema,
-  type Amendment,
-  type Recipe,
-  type Share,
-} from './recipe'
+export { amendmentUnits, recipeSchema, type Amendment, type Recipe } from './recipeSchema'
+export { recipeProvenance, recipes, type Share } from './recipe'
 export {
   boundaryMoved,
   isSameMix,
@@ -103,23 +98,25 @@ export {
   type PhCorrection,
 } from './lime'
 export {
-  extractMethods,
   interpretDrainTest,
   interpretExtract,
   lastTest,
+  SALTY_EC_DS_M,
+  type DrainResult,
+  type ExtractResult,
+} from './kitchen'
+export type { DrainTest } from './drainTest'
+export {
+  extractMethods,
   mixTestKinds,
   mixTestSchema,
-  SALTY_EC_DS_M,
   squeezes,
   testedKinds,
-  type DrainResult,
-  type DrainTest,
   type ExtractMethod,
-  type ExtractResult,
   type MixTest,
   type MixTestKind,
   type Squeeze,
-} from './kitchen'
+} from './kitchenSchema'
 export {
   RECHARGE_COMPOST_SHARE,
   flushVolumeL,

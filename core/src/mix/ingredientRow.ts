@@ -1,4 +1,4 @@
-import type { Ingredient, Pack } from './ingredient'
+import type { Ingredient, Pack } from './ingredientSchema'
 
 /** An ingredient as its table writes it. */
 export type Row = Omit<Ingredient, 'waterShares' | 'nutrientsMgL' | 'cautions'> &

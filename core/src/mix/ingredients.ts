@@ -1,4 +1,6 @@
-import { TABLED_SUCTIONS_CM, type Ingredient, type IngredientShelf } from './ingredient'
+import { TABLED_SUCTIONS_CM } from './suctions'
+import type { Ingredient } from './ingredientSchema'
+import type { IngredientShelf } from './ingredient'
 import { minerals } from './minerals'
 import { organics } from './organics'
 

@@ -1,6 +1,7 @@
 import { memory, practice, reason, type Reason } from '../units'
 import { estimatedPh } from './acidity'
-import { interpretExtract, SALTY_EC_DS_M, type ExtractMethod } from './kitchen'
+import { interpretExtract, SALTY_EC_DS_M } from './kitchen'
+import type { ExtractMethod } from './kitchenSchema'
 import type { Mix } from './drained'
 import { phCorrection, type PhCorrection } from './lime'
 import { settledShareOf } from './blend'

@@ -1,6 +1,6 @@
 import { own } from '../units'
 import type { BatchLine } from './batch'
-import type { Ingredient, Pack } from './ingredient'
+import type { Ingredient, Pack } from './ingredientSchema'
 
 export interface Buy {
   readonly pack: Pack

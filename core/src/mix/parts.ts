@@ -1,4 +1,4 @@
-import type { Recipe } from './recipe'
+import type { Recipe } from './recipeSchema'
 
 /** No layer of a tub is made thinner than this by hand, share. */
 const LEAST_SHARE = 0.01

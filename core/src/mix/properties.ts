@@ -11,7 +11,7 @@ import {
   mixOf,
   type Mix,
 } from './drained'
-import type { NutrientsMgL } from './ingredient'
+import type { NutrientsMgL } from './ingredientSchema'
 
 const yeager = published(
   'Yeager et al., Best Management Practices: Guide for Producing Nursery Crops',

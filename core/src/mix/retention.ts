@@ -1,4 +1,4 @@
-import { levenbergMarquardt } from 'ml-levenberg-marquardt'
+import { fitted } from '../units'
 
 /** van Genuchten's curve: θ(h) = θr + (θs − θr)[1 + (αh)^n]^−(1−1/n). */
 export interface VanGenuchten {
@@ -50,12 +50,14 @@ export function vanGenuchtenCurve(vanGenuchten: VanGenuchten): RetentionCurve {
 /** A slope that suits potting mixes, to begin from. */
 const USUAL_N = 1.4
 /** Residual share, ln α and ln(n − 1): how far to look. */
-const LEAST = [0, Math.log(1e-4), Math.log(0.02)]
-const MOST = [0.6, Math.log(8), Math.log(12)]
+const LIMITS = {
+  least: [0, Math.log(1e-4), Math.log(0.02)],
+  most: [0.6, Math.log(8), Math.log(12)],
+} as const
 
 const parametersOf = (
   saturatedShare: number,
-  [residualShare = 0, logAlpha = 0, logN = 0]: ArrayLike<number> & Iterable<number>,
+  [residualShare = 0, logAlpha = 0, logN = 0]: readonly number[],
 ): VanGenuchten => ({
   saturatedShare,
   residualShare: Math.min(residualShare, saturatedShare),
@@ -73,9 +75,7 @@ function startOf(saturatedShare: number, pulled: readonly RetentionPoint[]): num
   )
   const m = 1 - 1 / USUAL_N
   const alphaPerCm = (saturation ** (-1 / m) - 1) ** (1 / USUAL_N) / first.suctionCm
-  const within = (value: number, index: number) =>
-    Math.min(MOST[index]!, Math.max(LEAST[index]!, value))
-  return [residualShare, Math.log(alphaPerCm), Math.log(USUAL_N - 1)].map(within)
+  return [residualShare, Math.log(alphaPerCm), Math.log(USUAL_N - 1)]
 }
 
 /**
@@ -90,22 +90,13 @@ export function retentionCurve(points: readonly RetentionPoint[]): RetentionCurv
   const saturatedShare = soaked!.waterShare
   if (pulled.every(({ waterShare }) => waterShare === saturatedShare))
     return vanGenuchtenCurve(parametersOf(saturatedShare, [saturatedShare, 0, 0]))
-  const { parameterValues } = levenbergMarquardt(
-    {
-      x: pulled.map(({ suctionCm }) => suctionCm),
-      y: pulled.map(({ waterShare }) => waterShare),
+  const found = fitted(
+    (parameters) => {
+      const { waterShare } = vanGenuchtenCurve(parametersOf(saturatedShare, parameters))
+      return pulled.map((point) => waterShare(point.suctionCm) - point.waterShare)
     },
-    (parameters) => vanGenuchtenCurve(parametersOf(saturatedShare, parameters)).waterShare,
-    {
-      initialValues: startOf(saturatedShare, pulled),
-      minValues: LEAST,
-      maxValues: MOST,
-      damping: 0.01,
-      gradientDifference: 1e-4,
-      centralDifference: true,
-      maxIterations: 16,
-      errorTolerance: 1e-9,
-    },
+    startOf(saturatedShare, pulled),
+    LIMITS,
   )
-  return vanGenuchtenCurve(parametersOf(saturatedShare, parameterValues))
+  return vanGenuchtenCurve(parametersOf(saturatedShare, found))
 }

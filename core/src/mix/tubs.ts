@@ -3,8 +3,9 @@ import { memory, practice, reason, type Reason } from '../units'
 import { batchFor, type Batch } from './batch'
 import { settledShareOf } from './blend'
 import type { Mix } from './drained'
-import { boughtWaterShare, type Ingredient } from './ingredient'
-import type { Squeeze } from './kitchen'
+import { boughtWaterShare } from './ingredient'
+import type { Ingredient } from './ingredientSchema'
+import type { Squeeze } from './kitchenSchema'
 import { limeDose, type LimeDose, type LimeKindId } from './lime'
 
 /** A tub is filled so far, or it cannot be turned over (practice). */

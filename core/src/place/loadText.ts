@@ -1,4 +1,4 @@
-import { InputError, leadingNumber, own, tidied, type UnitSystem } from '../units'
+import { InputError, leadingNumber, own, tidied, type DecimalMark, type UnitSystem } from '../units'
 
 /** A pound on a square foot. */
 export const KN_M2_PER_PSF = 0.04788026
@@ -28,11 +28,16 @@ const spelt = (unit: string): string =>
 /**
  * An allowed load as the papers say it: "3.0", "3 kN/m²", "300 kg/m²", "60 psf".
  *
+ * @param decimal the decimal mark of the reader’s language
  * @returns kN/m²
  * @throws InputError `badLoad`, `ambiguousNumber`
  */
-export function parseAreaLoad(text: string, system: UnitSystem = 'metric'): number {
-  const found = leadingNumber(tidied(text), system)
+export function parseAreaLoad(
+  text: string,
+  system: UnitSystem = 'metric',
+  decimal: DecimalMark = 'point',
+): number {
+  const found = leadingNumber(tidied(text), system, decimal)
   const unit = found && (found.rest === '' ? 1 : own(UNITS_KN_M2, spelt(found.rest)))
   if (!found || !(found.value >= 0) || unit === undefined)
     throw new InputError('badLoad', { given: text.trim() })

@@ -1,5 +1,5 @@
 import { memory, type Provenance } from '../units'
-import type { Crop, FruitClass, Habit, Variety } from './variety'
+import type { Crop, FruitClass, Habit, Variety } from './varietySchema'
 
 /** Every figure of the catalogue is a typical value from memory. */
 export const catalogueProvenance: Provenance = memory

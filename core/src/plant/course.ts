@@ -19,7 +19,8 @@ import {
 import { yieldByDay, type RelativeYield, type RoomFrom, type RootRoom } from './rootRoom'
 import { areaShareOf, lengthShareOf } from './size'
 import { trussCourses, type PlantDay, type TrussCourse } from './trusses'
-import { isVine, type Variety } from './variety'
+import { isVine } from './variety'
+import type { Variety } from './varietySchema'
 import { summerDays } from './warmth'
 
 /** A plant with its days. */

@@ -1,7 +1,7 @@
 import { addDays, memory, practice, published, reason, type Reason } from '../units'
 import type { GrowthCourse } from './course'
 import { lightYieldProvenance } from './light'
-import type { Crop, FruitClass, Variety } from './variety'
+import type { Crop, FruitClass, Variety } from './varietySchema'
 
 /** Fruit of a season over the canopy of an unrestricted plant in full sun, kg/m² (memory). */
 const CROP_KG_M2: Readonly<Record<FruitClass, number>> = {

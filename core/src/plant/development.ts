@@ -1,4 +1,4 @@
-import type { Crop, Variety } from './variety'
+import type { Crop, Variety } from './varietySchema'
 
 /**
  * From flower to ripe fruit, days of a normal summer: of tomatoes by the curve that

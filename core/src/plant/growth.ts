@@ -1,7 +1,8 @@
 import { daysBetween, published } from '../units'
 import type { GrowthCourse } from './course'
 import type { TrussCourse } from './trusses'
-import { isVine, type Crop } from './variety'
+import { isVine } from './variety'
+import type { Crop } from './varietySchema'
 
 /** Lengths of the growth stages, days: initial, development, mid-season, late. */
 const STAGE_DAYS: Readonly<Record<Crop, readonly [number, number, number, number]>> = {

@@ -1,15 +1,14 @@
+export { isSmallFruited, isVine } from './variety'
 export {
   crops,
   fruitClassesOf,
   habitsOf,
-  isSmallFruited,
-  isVine,
   varietySchema,
   type Crop,
   type FruitClass,
   type Habit,
   type Variety,
-} from './variety'
+} from './varietySchema'
 export { catalogue, catalogueProvenance, cultivars, habitClasses } from './catalogue'
 export {
   relativeYield,

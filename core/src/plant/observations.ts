@@ -1,6 +1,6 @@
 import { daysBetween } from '../units'
 import { developmentOf, type Development } from './development'
-import type { Variety } from './variety'
+import type { Variety } from './varietySchema'
 
 /** What was seen of a plant. */
 export type Observation =

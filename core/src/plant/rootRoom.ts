@@ -1,6 +1,6 @@
 import { daysBetween, published, reason, practice, type Reason } from '../units'
 import type { ContainerVolumes } from '../container'
-import type { Variety } from './variety'
+import type { Variety } from './varietySchema'
 
 /**
  * Doubling the pot raised biomass by 43 % on average over 65 studies, so

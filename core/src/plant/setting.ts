@@ -1,4 +1,5 @@
-import { isSmallFruited, type Crop, type Variety } from './variety'
+import { isSmallFruited } from './variety'
+import type { Crop, Variety } from './varietySchema'
 
 /**
  * Nights and days in which flowers set, °C: fully between the inner two, not at

@@ -1,4 +1,4 @@
-import type { Crop, Variety } from './variety'
+import type { Crop, Variety } from './varietySchema'
 
 /** Share of the leaf area in the water model that lies under the crown; the rest is its sides (memory). */
 const UNDER_LEAVES = 0.6

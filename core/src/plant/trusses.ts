@@ -2,7 +2,7 @@ import type { DailyWeather } from '../weather'
 import type { OwnDevelopment, OwnHeight } from './observations'
 import type { Top } from './pruning'
 import { setShare } from './setting'
-import type { Variety } from './variety'
+import type { Variety } from './varietySchema'
 import { dayReaching } from './warmth'
 
 /** A day where the plant stands. */

@@ -1,5 +1,5 @@
 import { published, remembered } from '../units'
-import type { Crop } from './variety'
+import type { Crop } from './varietySchema'
 
 /**
  * Days to maturity are told for a temperate summer, its days like this one

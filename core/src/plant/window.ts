@@ -4,7 +4,7 @@ import type { DailyWeather } from '../weather'
 import { developmentOf } from './development'
 import { HARDENING_DAYS, PRICKED_OUT_AFTER_DAYS } from './growth'
 import { setShare } from './setting'
-import type { Crop, Variety } from './variety'
+import type { Crop, Variety } from './varietySchema'
 
 /** Growers' schools of when the mix is warm enough to plant, °C (practice). */
 export const soilSchools = { early: 7, usual: 10, warm: 16 } as const

@@ -61,14 +61,14 @@ export {
   inMeasures,
   pouredIn,
   measureMl,
-  measuresSchema,
   type Measured,
   type MeasureName,
-  type Measures,
 } from './household'
+export { measuresSchema, type Measures } from './measuresSchema'
 export { bearingBy, compassPoint, compassPointBy, compassPoints, parseBearing } from './bearing'
 export { fieldSchema } from './fieldSchema'
 export { isFields, own } from './own'
+export { choleskyOf, crossed, fitted, leastSquares } from './leastSquares'
 export { remembered, rememberedBy } from './remembered'
 export { solveWithHighs, type HighsLike, type Solution, type Solve } from './solver'
 export { cellOf, isBlank, tableOptions, type TableRow } from './table'

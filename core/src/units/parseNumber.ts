@@ -39,7 +39,7 @@ export const tidied = (text: string): string =>
 const NUMBER =
   /^[+-]?(?:\d{1,3}(?:([ '])\d{3})(?:\1\d{3})*(?:[.,]\d+)?(?![\d/.,])|\d+\s+\d+\/\d+|\d+\/\d+|\d[\d.,]*|[.,]\d+)/
 
-/** By what the reader’s language parts tenths from ones. */
+/** The decimal mark of a language: 1.5 or 1,5. */
 export type DecimalMark = 'point' | 'comma'
 
 /** A number, and what follows it. */

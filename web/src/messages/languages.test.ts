@@ -5,14 +5,22 @@ import {
   bearingBy,
   compassPointBy,
   compassPoints,
+  parseAreaLoad,
+  parseDiameter,
+  parseElevation,
+  parseEntry,
   parseNumber,
   parseQuantity,
+  readLabel,
   toUnit,
   type Dimension,
   type UnitName,
 } from '@rimbo/core'
+import { demo } from '../../../core/test/demo'
 import { languages, type Language } from '../language'
 import { decimalMark, typedNumber } from '../ui/words/formatters'
+import { createI18n } from 'vue-i18n'
+import { compiled } from './compiled'
 import { messages } from '.'
 
 type Words = ReadonlyMap<string, string>
@@ -92,6 +100,67 @@ describe.each(languages)('what is typed in %s', (language) => {
     for (const deg of [0, 90, 135, 202.5, 270, 315])
       expect(bearingBy(points, compassPointBy(points, deg))).toBe(deg)
   })
+})
+
+test('every message is filled in as by the library’s own compiler', () => {
+  const spoken = { legacy: false, locale: 'en', messages } as const
+  const [theirs, own] = [
+    createI18n<false>(spoken).global,
+    createI18n<false>({ ...spoken, messageCompiler: compiled }).global,
+  ]
+  for (const language of languages)
+    for (const [key, text] of all[language]) {
+      // Fresh for each: the library notes the number in them.
+      const params = () =>
+        Object.fromEntries(gaps(text).map((gap) => [gap.slice(1, -1), `<${gap}>`]))
+      const said = ({ t }: typeof own, n: number) =>
+        t(key.slice(1), params(), { plural: n, locale: language })
+      for (const n of forms(text) > 1 ? [0, 1, 2, 7] : [1])
+        expect([language, key, said(own, n)]).toEqual([language, key, said(theirs, n)])
+    }
+})
+
+/** The examples in a sentence: what stands in its quotation marks. */
+const examplesIn = (text: string) => [...text.matchAll(/[“„«](.+?)[”“»]/g)].map(([, one]) => one!)
+
+describe.each(languages)('what is given as an example in %s is understood', (language) => {
+  const decimal = decimalMark(language)
+  const words = messages[language]
+  test('a label', () => {
+    const examples = examplesIn(words.form.labelHint)
+    expect(examples).toHaveLength(3)
+    for (const one of examples) expect(readLabel(one, 'metric', decimal).text).toBe(one)
+  })
+  test('a diameter, across and by a tape', () => {
+    const sizes = examplesIn(words.form.anyUnit).map((one) =>
+      parseDiameter(one, 'metric', 0, decimal),
+    )
+    // 12 in is 304.8 mm; 940 mm round is 940/π across.
+    expect(sizes).toEqual([304.8, 300, 299.21].map((mm) => expect.closeTo(mm, 2)))
+  })
+  test('an allowed load', () => {
+    const loads = examplesIn(words.place.allowedHint).map((one) =>
+      parseAreaLoad(one, 'metric', decimal),
+    )
+    expect(loads).toEqual([3, 2.943, 2.873].map((kNM2) => expect.closeTo(kNM2, 3)))
+  })
+  test('what is said in the book', () => {
+    const examples = words.entry.examples.split(' · ')
+    const kinds = examples.map((one) =>
+      parseEntry(one, demo, '2026-06-18T07:30', language).records.map(({ kind }) => kind),
+    )
+    expect(kinds).toEqual([['water'], ['pick'], ['sign']])
+  })
+})
+
+test('where a comma parts the tenths, no reader takes a point before three digits for tenths', () => {
+  const readers = [
+    () => parseAreaLoad('1.500 kg/m²', 'metric', 'comma'),
+    () => parseElevation('1.200 m', 'metric', 'comma'),
+    () => readLabel('1.500 ml', 'metric', 'comma'),
+    () => parseDiameter('Umfang 1.200 mm', 'metric', 4, 'comma'),
+  ]
+  for (const read of readers) expect(read).toThrow('ambiguousNumber')
 })
 
 test('where a comma parts the tenths, a point before three digits is asked for again', () => {

@@ -32,7 +32,7 @@ const faultText = (field: keyof Place, told: string | number | undefined) => {
       v-model="fields.elevationMm"
       dimension="length"
       :bare="system === 'metric' ? 'm' : 'ft'"
-      :parse="(text: string) => parseElevation(text, system)"
+      :parse="(text, decimal) => parseElevation(text, system, decimal)"
       :label="t('water.elevation')"
       :fault="faultText('elevationM', fields.elevationMm)"
     />

@@ -17,6 +17,7 @@ import ChoiceField from '../ui/fields/ChoiceField.vue'
 import PushButton from '../ui/fields/PushButton.vue'
 import { useFaultText } from '../ui/words/faults'
 import { useFormat } from '../ui/words/format'
+import type { Language } from '../language'
 import { useRecordWords } from '../ui/words/recordWords'
 
 /** What was done or seen, typed as one would say it; what is understood lights up. */
@@ -24,7 +25,7 @@ const emit = defineEmits<{ recorded: [] }>()
 const store = useGardenStore()
 const { garden } = storeToRefs(store)
 const { now } = storeToRefs(useTodayStore())
-const { t } = useI18n()
+const { t, locale } = useI18n()
 const { day } = useFormat()
 const { whatWords } = useRecordWords()
 const { atField } = useFaultText()
@@ -33,7 +34,9 @@ const id = useId()
 const text = ref('')
 const faults = shallowRef<readonly Fault[]>([])
 const entry = computed(() =>
-  garden.value && text.value.trim() ? parseEntry(text.value, garden.value, now.value) : undefined,
+  garden.value && text.value.trim()
+    ? parseEntry(text.value, garden.value, now.value, locale.value as Language)
+    : undefined,
 )
 
 interface Piece {

@@ -6,7 +6,6 @@ import {
   addDays,
   dayOf,
   emptyGarden,
-  readGarden,
   type Garden,
   type GardenEdit,
   type StartsWith,
@@ -30,7 +29,6 @@ import {
   type StoredGarden,
 } from '../data/repository'
 import { load } from '../loading'
-import demoUrl from '../../../demo/port-maren.rimbo.json?url'
 
 export type { GardenMerged } from '../data/merging'
 export type { ChangeLabel } from '../data/database'
@@ -213,13 +211,9 @@ export const useGardenStore = defineStore('garden', () => {
   async function openDemo(): Promise<void> {
     const known = (await use(listGardens)).kept.some(({ id }) => id === 'demo')
     if (!known) {
-      const text = await load(async () => {
-        const response = await fetch(demoUrl)
-        if (!response.ok) throw new TypeError(response.statusText)
-        return response.text()
-      })
+      const garden = await load(async () => (await import('../data/demo')).fetchDemo())
       // Another tab may have been quicker: then its demo is opened.
-      await use((database) => addGarden(database, readGarden(text)))
+      await use((database) => addGarden(database, garden))
     }
     await open('demo')
   }

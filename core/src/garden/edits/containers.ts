@@ -1,4 +1,4 @@
-import { containerSchema, type Carried, type Container } from '../../container'
+import type { Carried, Container } from '../../container'
 import type { PlanPoint } from '../../place'
 import { InputError } from '../../units'
 import { nextCode } from '../codes'
@@ -146,7 +146,10 @@ export const carryOver = (
       const own = carried?.get(container.id)
       const { carried: _before, ...bare } = container
       if (!own) return carried ? container : bare
-      // Read by its schema its fields stand in their order.
-      return containerSchema.safeParse({ ...container, carried: own }).data ?? container
+      // Where it stands in the file.
+      const fields = Object.entries(bare).flatMap((field) =>
+        field[0] === 'exposure' ? [['carried', own], field] : [field],
+      )
+      return Object.fromEntries(fields) as Container
     })
   })

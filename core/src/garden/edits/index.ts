@@ -36,9 +36,9 @@ export {
   takeOffShelf,
   type FeedsGiven,
 } from './feeds'
+export { changeRecord } from './changeRecord'
 export {
   BIN_DAYS,
-  changeRecord,
   keepCheck,
   markOutcome,
   recordClosing,

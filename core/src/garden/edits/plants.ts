@@ -1,5 +1,5 @@
 import type { Variety } from '../../plant'
-import type { ArrangementWishes } from '../arrangement'
+import type { ArrangementWishes } from '../arrangementSchema'
 import type { Garden, Planting } from '../garden'
 import type { RecordOf } from '../kinds'
 import { keepIn } from '../touched'

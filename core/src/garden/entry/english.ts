@@ -1,6 +1,7 @@
 import { act, ofNamed, ofOne, prune, sign, type Vocabulary } from './vocabulary'
 
 export const english: Vocabulary = {
+  decimal: 'point',
   acts: [
     [act('water'), ['water', 'watered', 'watering', 'gave water', 'poured']],
     [act('feed'), ['fed', 'feed', 'feeding', 'fertilised', 'fertilized']],

@@ -6,7 +6,7 @@ import { plainText, units } from '../../units'
 import { recordSchema } from '../kinds'
 import type { Garden } from '../garden'
 import { parseEntry } from '.'
-import { vocabularies } from './words'
+import { vocabulariesOf, type EntryLanguage } from './words'
 
 const NOW = '2026-06-18T07:30'
 const read = (text: string, garden: Garden = demo) => parseEntry(text, garden, NOW)
@@ -53,22 +53,46 @@ describe('what is understood', () => {
     ['sown 12 black cherry', { kind: 'sow', varietyId: 'blackCherry', count: 12 }],
     ['first ripe black cherry', { kind: 'firstRipe', containerId: 'b1', plantingId: 'plant-b1' }],
     ['removed f1 frost', { kind: 'remove', plantingId: 'plant-f1', why: 'frost' }],
-    ['2,5 l b1 gegossen', { kind: 'water', containerId: 'b1', volumeL: 2.5 }],
-    ['eine Kanne k2', { kind: 'water', containerId: 'k2', volumeL: 10 }],
-    ['gestern 640 g t1 geerntet', { kind: 'pick', containerId: 't1', massG: 640 }],
-    ['Blattläuse an f2', { kind: 'sign', containerId: 'f2', sign: 'pests', note: 'blattläuse' }],
-    ['b1 ausgegeizt', { kind: 'prune', containerId: 'b1', what: 'sideShoots' }],
-    ['k1 3 cm mit Stroh gemulcht', { kind: 'mulch', material: 'straw', depthMm: 30 }],
-    ['media regadera k2', { kind: 'water', containerId: 'k2', volumeL: 5 }],
-    ['ayer recogí 640 g de t1', { kind: 'pick', containerId: 't1', massG: 640 }],
-    ['k1 acolchada con 3 cm de paja', { kind: 'mulch', material: 'straw', depthMm: 30 }],
-    ['podredumbre apical f2', { kind: 'sign', containerId: 'f2', sign: 'blossomEndRot' }],
-    ['b1 mide 145 cm', { kind: 'height', containerId: 'b1', heightMm: 1450 }],
     ['2 l glazed pot', { kind: 'water', containerId: 'b1', volumeL: 2 }],
   ])('%s', (text, record) => {
     expect(said(text)).toHaveLength(1)
     expect(said(text)[0]).toMatchObject(record)
     expect(read(text).asks).toBeUndefined()
+  })
+  test.each<[EntryLanguage, string, object]>([
+    ['de', '2,5 l b1 gegossen', { kind: 'water', containerId: 'b1', volumeL: 2.5 }],
+    ['de', 'eine Kanne k2', { kind: 'water', containerId: 'k2', volumeL: 10 }],
+    ['de', 'gestern 640 g t1 geerntet', { kind: 'pick', containerId: 't1', massG: 640 }],
+    [
+      'de',
+      'Blattläuse an f2',
+      { kind: 'sign', containerId: 'f2', sign: 'pests', note: 'blattläuse' },
+    ],
+    ['de', 'b1 ausgegeizt', { kind: 'prune', containerId: 'b1', what: 'sideShoots' }],
+    ['de', 'k1 3 cm mit Stroh gemulcht', { kind: 'mulch', material: 'straw', depthMm: 30 }],
+    ['es', 'media regadera k2', { kind: 'water', containerId: 'k2', volumeL: 5 }],
+    ['es', 'ayer recogí 640 g de t1', { kind: 'pick', containerId: 't1', massG: 640 }],
+    ['es', 'k1 acolchada con 3 cm de paja', { kind: 'mulch', material: 'straw', depthMm: 30 }],
+    ['es', 'podredumbre apical f2', { kind: 'sign', containerId: 'f2', sign: 'blossomEndRot' }],
+    ['es', 'b1 mide 145 cm', { kind: 'height', containerId: 'b1', heightMm: 1450 }],
+    ['de', 'b1 gedüngt 4-3-8 2 EL', { kind: 'feed', containerId: 'b1' }],
+    ['es', 'recogí 3 el lunes t1', { kind: 'pick', containerId: 't1', count: 3 }],
+    ['es', 'once tomates t1', { kind: 'pick', containerId: 't1', count: 11 }],
+    ['de', '2,500 l b1', { kind: 'water', containerId: 'b1', volumeL: 2.5 }],
+  ])('in %s: %s', (language, text, record) => {
+    const { records, asks } = parseEntry(text, demo, NOW, language)
+    expect(records).toMatchObject([record])
+    expect(asks).toBeUndefined()
+  })
+  test('where a comma parts the tenths, a point before three digits is no amount', () => {
+    const { records, rest } = parseEntry('1.500 ml b1', demo, NOW, 'de')
+    expect(records.map(({ kind }) => kind)).not.toContain('water')
+    expect(rest).toContain('1.500')
+  })
+  test('in English no word of another language says anything', () => {
+    expect(said('12 red peppers k1')).toMatchObject([{ kind: 'pick', count: 12 }])
+    expect(said('watered once b1 2 l')).toMatchObject([{ kind: 'water', volumeL: 2 }])
+    expect(read('mulched k1 with hay').rest).toContain('hay')
   })
   test('“all” is each pot; what is excepted is not', () => {
     const all = said('3 cans all') as { containerId: string; volumeL: number }[]
@@ -191,14 +215,17 @@ test('whatever is typed: records are right, spans in order, and every word is un
   )
 })
 
-test('no word says two things in one language, nor the same in two', () => {
-  const of = vocabularies.map((words) => [
-    ...[...words.acts, ...words.choices, ...words.crops].flatMap(([what, phrases]) =>
-      phrases.map((phrase) => `${plainText(phrase)}: ${JSON.stringify(what)}`),
-    ),
-  ])
-  const all = of.flat()
-  expect(all.filter((one, index) => all.indexOf(one) !== index)).toEqual([])
-  const numbers = vocabularies.flatMap((words) => Object.keys(words.numbers))
-  expect(numbers.filter((one, index) => numbers.indexOf(one) !== index)).toEqual([])
-})
+test.each(['en', 'de', 'es'] as const)(
+  'no word is given the same meaning twice in %s',
+  (language) => {
+    const vocabularies = vocabulariesOf[language]
+    const said = vocabularies.flatMap((words) =>
+      [...words.acts, ...words.choices, ...words.crops].flatMap(([what, phrases]) =>
+        phrases.map((phrase) => `${plainText(phrase)}: ${JSON.stringify(what)}`),
+      ),
+    )
+    expect(said.filter((one, index) => said.indexOf(one) !== index)).toEqual([])
+    const numbers = vocabularies.flatMap((words) => Object.keys(words.numbers))
+    expect(numbers.filter((one, index) => numbers.indexOf(one) !== index)).toEqual([])
+  },
+)

@@ -2,6 +2,7 @@ import { act, ofNamed, ofOne, prune, sign, type Vocabulary } from './vocabulary'
 
 /** What English says just so is not said again. */
 export const german: Vocabulary = {
+  decimal: 'comma',
   acts: [
     [act('water'), ['gegossen', 'gießen', 'giessen', 'gewässert', 'wasser', 'wasser gegeben']],
     [act('feed'), ['gedüngt', 'düngen', 'dünger']],

@@ -1,10 +1,11 @@
 import { group } from 'd3-array'
 import { feedProducts } from '../feeding'
-import { varietyOf, type Garden } from '../garden'
+import { varietyOf } from '../named'
+import type { Garden } from '../garden'
 import { catalogue, type Crop } from '../../plant'
 import { plainText, remembered } from '../../units'
 import type { Act, Choice } from './vocabulary'
-import { vocabularies } from './words'
+import { vocabulariesOf, type EntryLanguage } from './words'
 
 /** What some words of an entry may mean. Words may mean several things: what is said beside them decides. */
 export type Meaning =
@@ -35,8 +36,8 @@ export type Lexicon = ReadonlyMap<string, readonly Meaning[]>
 /** "tomatoFeed" as one would type it. */
 const typed = (id: string) => id.replace(/([a-z])([A-Z])/g, '$1 $2')
 
-/** Every name and word that can stand in an entry about a garden. */
-export const lexiconOf = remembered((garden: Garden): Lexicon => {
+/** Every name and word that can stand in an entry about a garden, in a language. */
+export const lexiconOf = remembered((garden: Garden, language: EntryLanguage): Lexicon => {
   const lexicon = new Map<string, Meaning[]>()
   const put = (phrase: string, meaning: Meaning) => {
     const key = plainText(phrase)
@@ -61,7 +62,7 @@ export const lexiconOf = remembered((garden: Garden): Lexicon => {
     put(typed(id), { as: 'product', productId: id })
     if (name) put(name, { as: 'product', productId: id })
   }
-  for (const words of vocabularies) {
+  for (const words of vocabulariesOf[language]) {
     for (const [act, phrases] of words.acts) for (const one of phrases) put(one, { as: 'act', act })
     for (const [choice, phrases] of words.choices)
       for (const one of phrases) put(one, { as: 'choice', choice })

@@ -6,6 +6,7 @@ import { Said, takePots, type Pots } from './said'
 import { scan, type Span } from './scan'
 import { fieldsOf, type Fields } from './tell'
 import type { Act } from './vocabulary'
+import type { EntryLanguage } from './words'
 
 /** A stretch of an entry that was understood, `[from, to)` in UTF-16 units, and what it was taken for. */
 export interface Understood {
@@ -186,13 +187,19 @@ function idsFor({ records }: Garden): () => string {
  * of several, asks for it.
  *
  * @param now moment of the gardener's clock, `YYYY-MM-DDTHH:mm`
+ * @param language in which it is typed: its words, and its decimal mark
  * @returns records with ids that are free, each right by its schema
  * @example parseEntry('2 l b3', garden, now).records // => [{ kind: 'water', volumeL: 2, containerId: 'b3', … }]
  */
-export function parseEntry(text: string, garden: Garden, now: string): Entry {
+export function parseEntry(
+  text: string,
+  garden: Garden,
+  now: string,
+  language: EntryLanguage = 'en',
+): Entry {
   const whole = text.slice(0, MOST_CHARACTERS)
   const { unitSystem, measures } = garden.settings
-  const spans = scan(whole, lexiconOf(garden), { unitSystem, measures })
+  const spans = scan(whole, lexiconOf(garden, language), { unitSystem, measures, language })
   const newId = idsFor(garden)
   const records: GardenRecord[] = []
   const understood: Understood[] = []

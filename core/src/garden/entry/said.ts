@@ -1,5 +1,6 @@
 import type { Planting } from '../garden'
-import { varietyOf, type Garden } from '../garden'
+import { varietyOf } from '../named'
+import type { Garden } from '../garden'
 import { standingOn } from '../history'
 import type { As, Meaning } from './meaning'
 import type { Span } from './scan'

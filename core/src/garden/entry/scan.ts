@@ -10,7 +10,8 @@ import {
   type UnitSystem,
 } from '../../units'
 import { MOST_WORDS, type Lexicon, type Meaning } from './meaning'
-import { vocabularies } from './words'
+import type { Vocabulary } from './vocabulary'
+import { vocabulariesOf, type EntryLanguage } from './words'
 
 /** Some words of an entry and what they may mean; `[from, to)` in UTF-16 units. */
 export interface Span {
@@ -29,26 +30,42 @@ interface Word {
   readonly endsClause: boolean
 }
 
-const MEASURE_OF = new Map(
-  vocabularies.flatMap(({ measures }) =>
-    measures.flatMap(([measure, words]) =>
-      words.map((word) => [plainText(word), measure] as const),
+/** How a gardener measures, counts and writes. */
+export interface Measuring {
+  readonly unitSystem: UnitSystem
+  readonly measures: Measures
+  readonly language: EntryLanguage
+}
+
+/** The words for amounts of a language, to be looked up. */
+const amountWordsOf = (vocabularies: readonly Vocabulary[]) => {
+  const looked = <T>(pairs: (words: Vocabulary) => readonly (readonly [string, T])[]) =>
+    new Map(vocabularies.flatMap(pairs).map(([word, what]) => [plainText(word), what] as const))
+  return {
+    measures: looked(({ measures }) =>
+      measures.flatMap(([measure, words]) => words.map((word) => [word, measure] as const)),
     ),
-  ),
-)
-const NUMBERS = new Map(
-  vocabularies.flatMap(({ numbers }) =>
-    Object.entries(numbers).map(([word, value]) => [plainText(word), value] as const),
-  ),
-)
-const ARTICLES: ReadonlySet<string> = new Set(vocabularies.flatMap(({ articles }) => articles))
+    numbers: looked(({ numbers }) => Object.entries(numbers)),
+    articles: new Set(vocabularies.flatMap(({ articles }) => articles)),
+    noUnits: new Set(vocabularies.flatMap(({ noUnits = [] }) => noUnits)),
+    decimal: vocabularies[0]!.decimal,
+  }
+}
+const AMOUNT_WORDS = {
+  en: amountWordsOf(vocabulariesOf.en),
+  de: amountWordsOf(vocabulariesOf.de),
+  es: amountWordsOf(vocabulariesOf.es),
+} satisfies Record<EntryLanguage, unknown>
+
 /** A number that its unit follows without a space. */
 const JOINED = /^([\d.,/½⅓⅔¼¾⅛⅜⅝⅞]+)([^\d.,/½⅓⅔¼¾⅛⅜⅝⅞].*)$/u
-const isUnit = (text: string, system: UnitSystem) =>
-  text === '%' || MEASURE_OF.has(plainText(text)) || !!unitFor(text, system)
+const isUnit = (text: string, { unitSystem, language }: Measuring) =>
+  text === '%' ||
+  AMOUNT_WORDS[language].measures.has(plainText(text)) ||
+  !!unitFor(text, unitSystem)
 
 /** The words of a text, with what only parts them left out. */
-function wordsOf(text: string, lexicon: Lexicon, system: UnitSystem): Word[] {
+function wordsOf(text: string, lexicon: Lexicon, measuring: Measuring): Word[] {
   return [...text.matchAll(/\S+/gu)].flatMap(({ 0: run, index }): Word[] => {
     const open = /^[([{"“]*/u.exec(run)![0].length
     const close = /[)\]}.,;:!?”]*$/u.exec(run)![0].length
@@ -59,7 +76,7 @@ function wordsOf(text: string, lexicon: Lexicon, system: UnitSystem): Word[] {
     const endsClause = isLine || /[,;]/.test(text.slice(to, index + run.length))
     if (body === '') return []
     const joined = lexicon.has(plainText(body)) ? undefined : JOINED.exec(body)
-    if (!joined || !isUnit(joined[2]!, system)) return [{ from, to, text: body, endsClause }]
+    if (!joined || !isUnit(joined[2]!, measuring)) return [{ from, to, text: body, endsClause }]
     const middle = from + joined[1]!.length
     return [
       { from, to: middle, text: joined[1]!, endsClause: false },
@@ -69,11 +86,12 @@ function wordsOf(text: string, lexicon: Lexicon, system: UnitSystem): Word[] {
 }
 
 /** The number that a word is; undefined where it is none, or can be read two ways. */
-function numberOf(text: string, system: UnitSystem): number | undefined {
-  const written = NUMBERS.get(plainText(text))
+function numberOf(text: string, { unitSystem, language }: Measuring): number | undefined {
+  const { numbers, decimal } = AMOUNT_WORDS[language]
+  const written = numbers.get(plainText(text))
   if (written !== undefined) return written
   try {
-    const found = leadingNumber(tidied(text), system)
+    const found = leadingNumber(tidied(text), unitSystem, decimal)
     return found?.rest === '' && found.value >= 0 ? found.value : undefined
   } catch (error) {
     if (error instanceof InputError) return undefined
@@ -81,26 +99,21 @@ function numberOf(text: string, system: UnitSystem): number | undefined {
   }
 }
 
-/** How a gardener measures. */
-export interface Measuring {
-  readonly unitSystem: UnitSystem
-  readonly measures: Measures
-}
-
 /** So many of a unit. */
 function amountOf(
   count: number,
   unitText: string,
-  { unitSystem, measures }: Measuring,
+  { unitSystem, measures, language }: Measuring,
 ): Meaning | undefined {
-  const measure = MEASURE_OF.get(plainText(unitText))
+  const words = AMOUNT_WORDS[language]
+  const measure = words.measures.get(plainText(unitText))
   if (measure === 'can') return { as: 'volume', volumeL: count * measures.canL, isSpoon: false }
   if (measure) {
     const volumeL = (count * measureMl(measure, unitSystem, measures)) / 1000
     return { as: 'volume', volumeL, isSpoon: true }
   }
   if (unitText === '%') return { as: 'share', share: count / 100 }
-  const found = unitFor(unitText, unitSystem)
+  const found = words.noUnits.has(unitText) ? undefined : unitFor(unitText, unitSystem)
   const value = count * (found?.unit.factor ?? 0)
   switch (found?.dimension) {
     case 'volume':
@@ -129,8 +142,8 @@ function writtenMoment(text: string): Meaning | undefined {
  * first; words of which nothing is known stand there without a meaning.
  */
 export function scan(text: string, lexicon: Lexicon, measuring: Measuring): readonly Span[] {
-  const { unitSystem } = measuring
-  const words = wordsOf(text, lexicon, unitSystem)
+  const { articles, measures } = AMOUNT_WORDS[measuring.language]
+  const words = wordsOf(text, lexicon, measuring)
   const spans: Span[] = []
   const found = (first: number, count: number, meanings: readonly Meaning[]): number => {
     const last = words[first + count - 1]!
@@ -140,13 +153,13 @@ export function scan(text: string, lexicon: Lexicon, measuring: Measuring): read
   const textAt = (at: number) => words[at]?.text ?? ''
   /** "3 cans", "1 1/2 l", "half a can", "a can": the words that it takes. */
   const amountAt = (at: number): number => {
-    const isOne = ARTICLES.has(plainText(textAt(at))) && MEASURE_OF.has(plainText(textAt(at + 1)))
-    const single = isOne ? 1 : numberOf(textAt(at), unitSystem)
+    const isOne = articles.has(plainText(textAt(at))) && measures.has(plainText(textAt(at + 1)))
+    const single = isOne ? 1 : numberOf(textAt(at), measuring)
     const isMixed = /^\d+\/\d+$|^[½⅓⅔¼¾⅛⅜⅝⅞]$/u.test(textAt(at + 1)) && /^\d+$/.test(textAt(at))
-    const count = isMixed ? numberOf(`${textAt(at)} ${textAt(at + 1)}`, unitSystem) : single
+    const count = isMixed ? numberOf(`${textAt(at)} ${textAt(at + 1)}`, measuring) : single
     if (count === undefined) return 0
     let next = at + (isMixed ? 2 : 1)
-    if (ARTICLES.has(plainText(textAt(next)))) next += 1
+    if (articles.has(plainText(textAt(next)))) next += 1
     for (const length of [2, 1]) {
       const unitText = words
         .slice(next, next + length)

@@ -1,7 +1,8 @@
 import { act, ofNamed, ofOne, prune, sign, type Vocabulary } from './vocabulary'
 
-/** What English or German says just so is not said again. */
+/** What English says just so is not said again. */
 export const spanish: Vocabulary = {
+  decimal: 'comma',
   acts: [
     [act('water'), ['regué', 'regada', 'regado', 'regadas', 'regar', 'riego', 'agua']],
     [act('feed'), ['aboné', 'abonada', 'abonado', 'abonar', 'abono', 'fertilicé']],
@@ -84,7 +85,7 @@ export const spanish: Vocabulary = {
     [{ of: 'how', value: 'untilDrip' }, ['hasta que gotea', 'hasta que drenó', 'hasta drenar']],
   ],
   crops: [
-    ['tomato', ['tomates']],
+    ['tomato', ['tomate', 'tomates']],
     ['pepper', ['pimiento', 'pimientos', 'guindilla', 'guindillas', 'chile', 'chiles']],
   ],
   measures: [
@@ -121,4 +122,6 @@ export const spanish: Vocabulary = {
     ...['las', 'le', 'los', 'maceta', 'macetas', 'mi', 'para', 'planta', 'plantas', 'por', 'se'],
     ...['tiene', 'unos', 'unas'],
   ],
+  // A German tablespoon.
+  noUnits: ['el'],
 }

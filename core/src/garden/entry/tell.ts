@@ -1,5 +1,5 @@
-import { USUAL_CLOTH_SHARE } from '../kinds/shade'
-import { USUAL_MULCH_MM } from '../kinds/mulch'
+import { USUAL_CLOTH_SHARE } from '../kinds/choices'
+import { USUAL_MULCH_MM } from '../kinds/choices'
 import { feedProductOf, feedProducts } from '../feeding'
 import type { Garden } from '../garden'
 import { standingOn } from '../history'

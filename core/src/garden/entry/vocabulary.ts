@@ -1,5 +1,5 @@
 import type { Crop } from '../../plant'
-import type { MeasureName } from '../../units'
+import type { DecimalMark, MeasureName } from '../../units'
 import type { GardenRecord, RecordOf } from '../kinds'
 
 /** What was done or seen: a kind of record, and what the word itself says of it. */
@@ -31,6 +31,7 @@ type Says<T> = readonly (readonly [T, readonly string[]])[]
 
 /** What a language has for an entry. */
 export interface Vocabulary {
+  readonly decimal: DecimalMark
   /** Everything that can be said to have been done or seen. */
   readonly acts: Says<Act>
   /** Words that tell one field of what was done. */
@@ -49,4 +50,6 @@ export interface Vocabulary {
   readonly articles: readonly string[]
   /** Words that say nothing by themselves. */
   readonly fillers: readonly string[]
+  /** Words that are a unit in another language, and none in this one. */
+  readonly noUnits?: readonly string[]
 }

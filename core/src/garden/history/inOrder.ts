@@ -1,5 +1,6 @@
 import { dayOf, remembered } from '../../units'
-import { recordKinds, type GardenRecord, type RecordOf } from '../kinds'
+import type { GardenRecord, RecordOf } from '../kinds'
+import { recordKinds } from '../kinds/order'
 
 const rankOf = Object.fromEntries(recordKinds.map((kind, rank) => [kind, rank])) as Readonly<
   Record<GardenRecord['kind'], number>

@@ -1,4 +1,4 @@
-import { containerSchema, containerVolumes, standingRimMm, type Container } from '../../container'
+import { containerVolumes, slipsOf, standingRimMm, type Container } from '../../container'
 import { dayOf, remembered } from '../../units'
 import type { GardenRecord, RecordOf } from '../kinds'
 import { inOrder } from './inOrder'
@@ -45,7 +45,8 @@ const filledTo = (container: Container, fillMm: number): Container => ({
 })
 
 /** Whether a container could be so: a change that leaves no mix above a false floor, or no wall, is passed over. */
-const isPossible = (container: Container): boolean => containerSchema.safeParse(container).success
+const isPossible = (container: Container): boolean =>
+  container.fillMm > 0 && slipsOf(container).length === 0
 
 /** The height to which litres more bring the mix, at most the rim's. */
 export function heightWith(container: Container, moreL: number): number {

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { dateTimeSchema, idSchema, open, textSchema } from '../../units'
+import { MOST_EARLIER } from './choices'
 
 /** A record as it stood before somebody changed it. */
 const earlierSchema = open({
@@ -7,8 +8,6 @@ const earlierSchema = open({
   /** All its fields of then but its id. */
   was: z.record(z.string(), z.unknown()),
 })
-/** So many earlier forms of one record are kept. */
-export const MOST_EARLIER = 20
 
 /** What every record has, of whatever kind. */
 export const everyRecord = {

@@ -1,9 +1,7 @@
 import { z } from 'zod'
 import { open } from '../../units'
+import { feels, knuckles } from './choices'
 import { everyRecord } from './common'
-
-export const knuckles = ['first', 'second'] as const
-export const feels = ['dry', 'moist', 'wet'] as const
 
 /** A finger was put into the mix. */
 export const finger = {

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import type { RecordKindRules } from './common'
+import { recordKinds, type RecordKind } from './order'
 import { buy } from './buy'
 import { check } from './check'
 import { count } from './count'
@@ -45,8 +46,7 @@ import { water } from './water'
 import { weed } from './weed'
 import { weigh } from './weigh'
 
-/** Every kind of record there is, in the order in which the Book lists them. */
-const kinds = [
+const rules = {
   sow,
   rootShoot,
   potOn,
@@ -91,42 +91,31 @@ const kinds = [
   check,
   photo,
   buy,
-] as const satisfies readonly RecordKindRules[]
-type Kinds = typeof kinds
-type Schema = Kinds[number]['schema']
+} as const satisfies Readonly<Record<RecordKind, RecordKindRules>>
+type Rules = typeof rules
+type Schema = Rules[RecordKind]['schema']
 
 /** One thing that was done or seen. */
 export const recordSchema = z.discriminatedUnion(
   'kind',
-  kinds.map(({ schema }) => schema) as unknown as readonly [Schema, ...Schema[]],
+  recordKinds.map((kind) => rules[kind].schema) as unknown as readonly [Schema, ...Schema[]],
 )
 export type GardenRecord = z.infer<Schema>
-export type RecordKind = GardenRecord['kind']
 /** A record of one kind. */
 export type RecordOf<K extends RecordKind> = Extract<GardenRecord, { readonly kind: K }>
 type Undated<R> = R extends GardenRecord ? Omit<R, 'id' | 'at'> : never
 /** A record before it has its id and moment. */
 export type UndatedRecord = Undated<GardenRecord>
 
-export const recordKinds: readonly RecordKind[] = recordSchema.options.map(
-  ({ shape }) => shape.kind.value,
-)
-
 /** The rules of each kind, by its name. */
-export const rulesOf = Object.fromEntries(
-  kinds.map((rules) => [rules.schema.shape.kind.value, rules]),
-) as unknown as Readonly<Record<RecordKind, RecordKindRules>>
+export const rulesOf: Readonly<Record<RecordKind, RecordKindRules>> = rules
 
+export { recordKinds, type RecordKind } from './order'
 export { stockUnits, type StockUnit } from './count'
 export { dids } from './did'
-export { feels, knuckles } from './finger'
 export { findings } from './look'
-export { mulchMaterials, USUAL_MULCH_MM } from './mulch'
-export { USUAL_CLOTH_SHARE } from './shade'
 export { ripenesses, wasteCauses } from './pick'
 export { PHOTO_SIDE_PX } from './photo'
 export { removals } from './remove'
 export { signs } from './sign'
-export { skipReasons } from './skipWater'
-export { supports } from './support'
 export { pouredInto, waterOrigins } from './water'

@@ -1,11 +1,7 @@
 import { z } from 'zod'
 import { open } from '../../units'
+import { mulchMaterials } from './choices'
 import { detailOf, everyRecord } from './common'
-
-export const mulchMaterials = ['chips', 'straw', 'grass', 'leaves', 'compost'] as const
-
-/** A usual layer, mm (practice: 2.5–5 cm). */
-export const USUAL_MULCH_MM = 40
 
 /** The mix was covered, or its cover taken off. */
 export const mulch = {

@@ -2,9 +2,6 @@ import { z } from 'zod'
 import { open } from '../../units'
 import { everyRecord } from './common'
 
-/** Of the light, what a usual cloth keeps off, 0–1 (practice: cloth of 30–50 %). */
-export const USUAL_CLOTH_SHARE = 0.4
-
 /** A net or cloth was hung over it, or taken away. */
 export const shade = {
   schema: open({

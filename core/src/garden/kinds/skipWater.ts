@@ -1,8 +1,7 @@
 import { z } from 'zod'
 import { open } from '../../units'
+import { skipReasons } from './choices'
 import { detailOf, everyRecord } from './common'
-
-export const skipReasons = ['rain', 'stillWet', 'noTime'] as const
 
 /** Water was due and was not given. */
 export const skipWater = {

@@ -1,8 +1,7 @@
 import { z } from 'zod'
 import { open } from '../../units'
+import { supports } from './choices'
 import { detailOf, everyRecord, ofPlanting } from './common'
-
-export const supports = ['stake', 'cage', 'twoCages', 'string', 'net'] as const
 
 /** Something to hold the plants up was put in. */
 export const support = {

@@ -1,7 +1,9 @@
 import { own } from '../../units'
 import { drainedBody } from '../drained'
 import { retentionCurve } from '../retention'
-import { cheapestPriceL, TABLED_SUCTIONS_CM, type Ingredient } from '../ingredient'
+import { cheapestPriceL } from '../ingredient'
+import { TABLED_SUCTIONS_CM } from '../suctions'
+import type { Ingredient } from '../ingredientSchema'
 import type { LimitedProperty, MixCandidate, MixLimit, MixTask } from './types'
 
 /** Each candidate as a linear programme sees it: by itself, in the containers. */

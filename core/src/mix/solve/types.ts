@@ -3,7 +3,7 @@ import type { Reason } from '../../units'
 import type { BatchLine } from '../batch'
 import type { Blend } from '../blend'
 import type { DrainedState } from '../drained'
-import type { Ingredient } from '../ingredient'
+import type { Ingredient } from '../ingredientSchema'
 import type { PacksToBuy } from '../packs'
 
 export const mixAims = ['cheapest', 'lightest', 'closest'] as const

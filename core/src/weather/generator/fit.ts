@@ -1,5 +1,4 @@
-import { CholeskyDecomposition, Matrix, solve } from 'ml-matrix'
-import { dayOfYear, daysBetween, InputError } from '../../units'
+import { choleskyOf, crossed, dayOfYear, daysBetween, InputError, leastSquares } from '../../units'
 import { ASSUMED_WIND_MS, solarRadiation, type Site } from '../referenceEvapotranspiration'
 import type { DailyWeather } from '../schema'
 import { dewBelowMinOf, drynessOf } from './dryness'
@@ -110,13 +109,8 @@ function straightened(months: readonly (readonly Spread[])[], days: readonly Day
 
 type Chain = Pick<MonthModel, 'wetAfterDry' | 'wetAfterWet' | 'rainShape' | 'rainScaleMm'>
 
-/** Least squares of some rows on others: what of the first each of the others brings. */
-function leastSquares(on: Matrix, of: Matrix): Matrix {
-  const turned = on.transpose()
-  // A trace on the diagonal keeps months apart of which no wet, or no dry, day is known.
-  const square = Matrix.add(turned.mmul(on), Matrix.eye(on.columns).mul(1e-6))
-  return solve(square, turned.mmul(of))
-}
+/** Keeps apart months of which no wet, or no dry, day is known. */
+const TRACE = 1e-6
 
 /**
  * How deviations follow from those of the day before and from rain, today's and
@@ -141,31 +135,31 @@ function memoryOf(
     Array.from({ length: 12 }, (_, one) =>
       one === month ? Number(days[index]!.isWet) - wetShareOf(chain[month]!) : 0,
     )
-  const before = new Matrix(
-    following.map((index) => {
-      const { month } = days[index]!
-      return [...deviation[index - 1]!, ...rainIn(index, month), ...rainIn(index - 1, month)]
-    }),
-  )
-  const now = new Matrix(following.map((index) => deviation[index]!))
-  const found = leastSquares(before, now)
-  const rest = Matrix.sub(now, before.mmul(found))
-  const spread = rest.transpose().mmul(rest).div(following.length)
+  const before = following.map((index) => {
+    const { month } = days[index]!
+    return [...deviation[index - 1]!, ...rainIn(index, month), ...rainIn(index - 1, month)]
+  })
+  const now = following.map((index) => deviation[index]!)
+  const found = leastSquares(before, now, TRACE)
+  const rest = now.map((values, row) => {
+    const known = before[row]!
+    return values.map((value, to) =>
+      known.reduce((left, one, from) => left - one * found[from]![to]!, value),
+    )
+  })
+  const spread = crossed(rest, rest).map((row) => row.map((sum) => sum / following.length))
   const unforeseen = following.map((index) => {
     const { wetAfterDry, wetAfterWet } = chain[days[index]!.month]!
     return [Number(days[index]!.isWet) - (days[index - 1]!.isWet ? wetAfterWet : wetAfterDry)]
   })
-  const yesterday = new Matrix(following.map((index) => deviation[index - 1]!))
+  const yesterday = following.map((index) => deviation[index - 1]!)
   const size = deviation[0]!.length
-  const row = (first: number) => Array.from({ length: size }, (_, index) => found.get(first, index))
   return {
-    withRain: chain.map((_, month) => row(size + month)),
-    afterRain: chain.map((_, month) => row(size + 12 + month)),
-    carry: Array.from({ length: size }, (_, to) =>
-      Array.from({ length: size }, (_, from) => found.get(from, to)),
-    ),
-    shock: new CholeskyDecomposition(spread).lowerTriangularMatrix.to2DArray(),
-    bringsRain: leastSquares(yesterday, new Matrix(unforeseen)).to1DArray(),
+    withRain: chain.map((_, month) => found[size + month]!),
+    afterRain: chain.map((_, month) => found[size + 12 + month]!),
+    carry: found[0]!.map((_, to) => found.slice(0, size).map((row) => row[to]!)),
+    shock: choleskyOf(spread),
+    bringsRain: leastSquares(yesterday, unforeseen, TRACE).map(([one]) => one!),
   }
 }
 
@@ -201,6 +195,13 @@ export function fitGenerator(days: readonly DailyWeather[], site: Site): Weather
         limit: LEAST_DAYS_A_MONTH,
       })
     const pairs = following.filter((day) => day.month === month)
+    // Of days that do not follow one another nothing is learned of the next.
+    if (pairs.length < LEAST_DAYS_A_MONTH / 2)
+      throw new InputError('tooFewDays', {
+        month: month + 1,
+        given: pairs.length,
+        limit: LEAST_DAYS_A_MONTH,
+      })
     const chain: Chain = {
       wetAfterDry: followed(pairs.filter((day) => !day.isWet)),
       wetAfterWet: followed(pairs.filter((day) => day.isWet)),

@@ -2,7 +2,7 @@ import { published } from '../../units'
 import type { Site } from '../referenceEvapotranspiration'
 import { dewBelowMinOf, drynessOf } from './dryness'
 import { MONTH_DAYS, type MonthModel, type WeatherModel } from './model'
-import type { MonthNormal } from './normals'
+import type { MonthNormal } from './normalsSchema'
 
 export const normalsProvenance = published(
   'Richardson 1981, Water Resources Research 17:182–190; Richardson & Wright 1984, WGEN; Geng, Penning de Vries & Supit 1986, Agricultural and Forest Meteorology 36:363–376',

@@ -7,6 +7,7 @@ import {
   likelyMeaning,
   parseQuantity,
   toUnit,
+  type DecimalMark,
   type Dimension,
   type Schema,
   type UnitName,
@@ -26,7 +27,7 @@ const props = defineProps<{
   /** Unit of a bare number where it is not the system's usual one, such as mm for rain. */
   bare?: UnitName
   /** Another reader of the text, such as a tape round a pot. */
-  parse?: (text: string) => number
+  parse?: (text: string, decimal: DecimalMark) => number
   /** What of it can be kept, in the core's own unit. */
   schema?: Schema
   /** What the rules of the whole say of this field. */
@@ -81,7 +82,7 @@ function understoodIn(typed: string): number | undefined {
     if (!props.optional) readFault.value = t('fault.empty')
     return undefined
   }
-  if (props.parse) return allowed(props.parse(typed))
+  if (props.parse) return allowed(props.parse(typed, decimal.value))
   return allowed(parseQuantity(withUnit(typed), props.dimension, system.value, decimal.value))
 }
 /** The value, or `NaN` where it cannot be kept: then it is said why. */

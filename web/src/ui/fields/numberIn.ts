@@ -8,3 +8,7 @@ export function numberIn(text: string, system: UnitSystem, decimal: DecimalMark)
     return NaN
   }
 }
+
+/** A number as `numberIn` reads it back; empty where there is none. */
+export const numberText = (value: number | undefined, decimal: DecimalMark): string =>
+  String(value ?? '').replace('.', decimal === 'comma' ? ',' : '.')

@@ -78,7 +78,7 @@ export function createFormat(
   currency = 'EUR',
 ) {
   const digits = (value: number, significant: number) =>
-    // Nothing is shown as less than nothing: -0.2 °C is 0 °C.
+    // What rounds to zero has no minus sign: -0.2 °C is shown as 0 °C.
     numberFormat(locale, {
       maximumSignificantDigits: significant,
       signDisplay: 'negative',

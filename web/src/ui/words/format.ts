@@ -28,9 +28,9 @@ export function useFormat() {
   const decimal = computed(() => decimalMark(locale.value))
   return {
     system,
-    /** By what tenths are parted from ones where the reader is at home. */
+    /** The decimal mark of the reader’s language. */
     decimal,
-    /** A word in the midst of a sentence: German writes its nouns large there too. */
+    /** A word within a sentence: in small letters, but for German, whose nouns keep their capital. */
     inSentence: (word: string) => (locale.value === 'de' ? word : word.toLowerCase()),
     /** A number as it is typed into a field. */
     typed: (value: number, significant: number) => typedNumber(locale.value, value, significant),

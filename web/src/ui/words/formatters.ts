@@ -16,11 +16,11 @@ const kept = <F>(known: Map<string, F>, locale: string, style: object, make: () 
 export const numberFormat = (locale: string, style: Intl.NumberFormatOptions): Intl.NumberFormat =>
   kept(numbers, locale, style, () => new Intl.NumberFormat(locale, style))
 
-/** A number as it is typed into a field: no mark between thousands. */
+/** A number as it stands in a field: nothing between thousands. */
 export const typedNumber = (locale: string, value: number, significant: number): string =>
   numberFormat(locale, { maximumSignificantDigits: significant, useGrouping: false }).format(value)
 
-/** By what a language parts tenths from ones. */
+/** Whether a language writes 1.5 or 1,5. */
 export const decimalMark = (locale: string): DecimalMark =>
   numberFormat(locale, {}).format(0.5).includes(',') ? 'comma' : 'point'
 

@@ -15,10 +15,13 @@ import CheckCauses from './CheckCauses.vue'
 import CheckDo from './CheckDo.vue'
 import CheckEarlier from './CheckEarlier.vue'
 import CheckKnown from './CheckKnown.vue'
-import CheckQuestion from './CheckQuestion.vue'
 import SignPicker from './SignPicker.vue'
 import { asGiven, useCheck } from './useCheck'
 import { useCheckWords } from './useCheckWords'
+import { lazily } from '../../loading'
+
+/** A meter's reading is held to its limits by a schema: fetched when the first question is asked. */
+const CheckQuestion = lazily(() => import('./CheckQuestion.vue'))
 
 /** What is wrong with a plant, how sure, what would tell, and what to do first. */
 const store = useGardenStore()
@@ -50,7 +53,7 @@ const plants = computed(() => {
     })
 })
 /** The first where none was chosen yet. */
-const pot = computed({
+const potId = computed({
   get: () => container.value?.id,
   set: (id) => (chosenId.value = id),
 })
@@ -89,22 +92,22 @@ const isKept = computed(() => read.value !== undefined)
 async function keep(
   jobs: readonly { readonly text: string; readonly on: string }[],
 ): Promise<void> {
-  const { value: kept } = container
+  const { value: pot } = container
   const first = diagnosis.value?.causes.find(({ cause }) => cause === chosen.value)
-  if (!kept || isSaving.value) return
+  if (!pot || isSaving.value) return
   const record = {
     id: nanoid(),
     at: now.value,
     kind: 'check' as const,
-    containerId: kept.id,
+    containerId: pot.id,
     ...(base.value && { plantingId: base.value.plantingId }),
     signs: seen.value.map((one) => signText(asGiven(one))),
     ...(absent.value.length > 0 && { absent: [...absent.value] }),
     ...(struck.value.length > 0 && { struck: [...struck.value] }),
     ...(first && { cause: first.cause, share: first.share }),
   }
-  const own = jobs.map((job) => ({ ...job, id: nanoid(), containerId: kept.id }))
-  await store.edit(edits.keepCheck(record, own, kept.code))
+  const own = jobs.map((job) => ({ ...job, id: nanoid(), containerId: pot.id }))
+  await store.edit(edits.keepCheck(record, own, pot.code))
   read.value = record
 }
 </script>
@@ -113,7 +116,7 @@ async function keep(
   <div v-if="garden" class="view check-view">
     <div class="check-head row">
       <h1>{{ t('check.title') }}</h1>
-      <ChoiceField v-if="pots.length" v-model="pot" :label="t('check.pot')" :options="pots" />
+      <ChoiceField v-if="pots.length" v-model="potId" :label="t('check.pot')" :options="pots" />
       <ChoiceField
         v-if="plants.length > 1"
         v-model="plant"

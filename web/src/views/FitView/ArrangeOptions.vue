@@ -15,7 +15,7 @@ import {
 import ChoiceField from '../../ui/fields/ChoiceField.vue'
 import CountField from '../../ui/fields/CountField.vue'
 import { useFormat } from '../../ui/words/format'
-import { numberIn } from '../../ui/fields/numberIn'
+import { numberIn, numberText } from '../../ui/fields/numberIn'
 import { useOptions } from '../../ui/fields/options'
 import TextField from '../../ui/fields/TextField.vue'
 import PushButton from '../../ui/fields/PushButton.vue'
@@ -33,11 +33,11 @@ const priceIn = (text: string) => {
   const value = numberIn(text, system.value, decimal.value)
   return text.trim() && value >= 0 && value <= 10_000 ? value : undefined
 }
-const budgetText = ref(String(props.wanted.budget))
+const budgetText = ref(numberText(props.wanted.budget, decimal.value))
 watch(
   () => props.wanted.budget,
   (budget) => {
-    if (priceIn(budgetText.value) !== budget) budgetText.value = String(budget)
+    if (priceIn(budgetText.value) !== budget) budgetText.value = numberText(budget, decimal.value)
   },
 )
 const budgetFault = computed(() =>

@@ -38,7 +38,7 @@ const props = defineProps<{ garden: Garden; start: Container; isNew: boolean }>(
 const emit = defineEmits<{ save: [container: Container, isAlways: boolean]; cancel: [] }>()
 
 const { t } = useI18n()
-const { system, volume, length } = useFormat()
+const { system, decimal, volume, length } = useFormat()
 const { atField } = useFaultText()
 const { recipeName } = useNames()
 const { date } = storeToRefs(useTodayStore())
@@ -47,6 +47,7 @@ const form = useContainerForm(
   props.start,
   () => system.value,
   () => props.garden.containers.filter((one) => one.id !== props.start.id).map((one) => one.code),
+  () => decimal.value,
 )
 const {
   text,

@@ -11,6 +11,7 @@ import {
   standingRimMm,
   typicalContainer,
   type Container,
+  type DecimalMark,
   type Fault,
   type Label,
   type PartName,
@@ -46,6 +47,7 @@ export function useContainerForm(
   start: Container,
   system: () => UnitSystem,
   takenCodes: () => readonly string[],
+  decimal: () => DecimalMark = () => 'point',
 ) {
   const text = reactive({ code: start.code, name: start.name, label: start.label?.text ?? '' })
   const choice = reactive({
@@ -118,7 +120,7 @@ export function useContainerForm(
     // As it was read when it was typed: a gallon then may be another gallon in today's units.
     if (start.label && text.label === start.label.text) return { label: start.label }
     try {
-      return { label: readLabel(text.label, system()) }
+      return { label: readLabel(text.label, system(), decimal()) }
     } catch (error) {
       if (error instanceof InputError) return { fault: error }
       throw error
@@ -209,7 +211,7 @@ export function useContainerForm(
   /** A new reader for each thickness of the wall, since a tape round the outside depends on it. */
   const readDiameter = computed(() => {
     const wallMm = lengths.wallMm ?? 0
-    return (typed: string) => parseDiameter(typed, system(), wallMm)
+    return (typed: string, mark: DecimalMark) => parseDiameter(typed, system(), wallMm, mark)
   })
 
   /** How high a bag lies that holds what its label says, where it says litres. */

@@ -26,6 +26,17 @@ describe('the form of a space', () => {
     expect(usePlanForm(bent).plan.value).toEqual(bent)
     expect(usePlanForm(bent).typed.isFree).toBe(true)
   })
+  test('in whatever language it is typed, to the last figure', () => {
+    const points = 'N NNO NO ONO O OSO SO SSO S SSW SW WSW W WNW NW NNW'.split(' ')
+    const exact: Plan = {
+      ...balcony,
+      allowedKnM: 1.125,
+      shelves: balcony.shelves.map((shelf) => ({ ...shelf, limitKg: 12.375 })),
+    }
+    const form = usePlanForm(exact, { system: 'metric', decimal: 'comma', points })
+    expect(form.typed.allowedEdge).toBe('1,125')
+    expect(form.plan.value).toEqual(exact)
+  })
   test('a new one starts from a plan that can be kept', () => {
     const { plan } = usePlanForm(undefined)
     expect(planSchema.safeParse(plan.value).success).toBe(true)

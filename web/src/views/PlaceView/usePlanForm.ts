@@ -18,7 +18,7 @@ import {
   type PlanPoint,
   type Side,
 } from '@rimbo/core'
-import { numberIn } from '../../ui/fields/numberIn'
+import { numberIn, numberText } from '../../ui/fields/numberIn'
 
 interface TypedSide {
   kind: Side['kind']
@@ -98,18 +98,18 @@ function isRectangle({ corners }: Plan): boolean {
   )
 }
 
-/** How whoever types here measures and writes. */
-interface Reader {
+/** How the gardener measures and writes numbers and directions. */
+interface Writing {
   readonly system: UnitSystem
   readonly decimal: DecimalMark
   /** What the points of the compass are called. */
   readonly points: readonly string[]
 }
-const ENGLISH: Reader = { system: 'metric', decimal: 'point', points: compassPoints }
+const ENGLISH: Writing = { system: 'metric', decimal: 'point', points: compassPoints }
 
 /** The state of the form of a space: what was typed, the plan it makes if it makes one, and the faults. */
-export function usePlanForm(start: Plan | undefined, reader: Reader = ENGLISH) {
-  const { system, decimal, points } = reader
+export function usePlanForm(start: Plan | undefined, writing: Writing = ENGLISH) {
+  const { system, decimal, points } = writing
   const from = start ?? rectangularPlan(USUAL)
   const size = boxOf(from.corners)
   const typed = reactive<TypedPlan>({
@@ -130,11 +130,11 @@ export function usePlanForm(start: Plan | undefined, reader: Reader = ENGLISH) {
     slabToMm: from.slab?.toYMm ?? 1200,
     skyline: skylineThirds(from),
     isEarth: !!from.isEarth,
-    allowed: from.allowedKnM2 === undefined ? '' : `${from.allowedKnM2} kN/m²`,
-    allowedEdge: from.allowedKnM === undefined ? '' : String(from.allowedKnM),
+    allowed: from.allowedKnM2 === undefined ? '' : `${numberText(from.allowedKnM2, decimal)} kN/m²`,
+    allowedEdge: numberText(from.allowedKnM, decimal),
     shelves: from.shelves.map(({ limitKg, ...shelf }): TypedShelf => ({
       ...shelf,
-      limitText: limitKg === undefined ? '' : String(limitKg),
+      limitText: numberText(limitKg, decimal),
     })),
   })
   const skylineAtStart = typed.skyline.join(' ')
@@ -150,7 +150,7 @@ export function usePlanForm(start: Plan | undefined, reader: Reader = ENGLISH) {
   }
   const facing = computed(() => read(() => bearingBy(points, typed.facing)))
   const allowed = computed(() =>
-    typed.allowed.trim() ? read(() => parseAreaLoad(typed.allowed, system)) : {},
+    typed.allowed.trim() ? read(() => parseAreaLoad(typed.allowed, system, decimal)) : {},
   )
   const numberOf = (text: string) => (text.trim() ? numberIn(text, system, decimal) : undefined)
 

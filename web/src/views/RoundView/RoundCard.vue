@@ -1,16 +1,14 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, nextTick, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useElementSize } from '@vueuse/core'
 import {
   feels,
-  fieldSchema,
   inQuarterCans,
   inTenthLitres,
   isOverLabel,
   knuckles,
   pouringOf,
-  recordSchema,
   skipReasons,
   type FedStop,
   type GardenRecord,
@@ -22,7 +20,6 @@ import SectionFigure from '../../drawing/SectionFigure.vue'
 import { inQuarters } from '../../ui/words/createFormat'
 import { useFormat } from '../../ui/words/format'
 import { usePotWords } from '../../ui/words/potWords'
-import QuantityField from '../../ui/fields/QuantityField.vue'
 import WhyNumber from '../../ui/words/WhyNumber.vue'
 import PotJobs from '../../jobs/PotJobs.vue'
 import LastDone from './LastDone.vue'
@@ -33,6 +30,7 @@ import { withWords } from '../../i18n'
 import { lazily } from '../../loading'
 
 const RecordHere = lazily(withWords(() => import('../../records/RecordHere.vue')))
+const RoundAmount = lazily(withWords(() => import('./RoundAmount.vue')))
 
 /** One pot on the walk: what it gets, one tap to confirm, a second for anything else. */
 const props = defineProps<{
@@ -78,11 +76,6 @@ const feedDone = computed(() => {
   const isPoured = isDue.value || props.fed?.due[0]?.dose.solution
   return t(isPoured ? 'feedRound.done' : 'feedRound.doneStrewn')
 })
-const amountL = ref<number | undefined>(inTenthLitres(props.stop.nowL || 1))
-watch(
-  () => props.stop.nowL,
-  (nowL) => (amountL.value = inTenthLitres(nowL || 1)),
-)
 const cans = computed(() => inQuarterCans(props.stop.nowL, props.measures.canL))
 
 const figure = ref<HTMLElement>()
@@ -98,9 +91,6 @@ async function open(which: NonNullable<typeof opened.value>): Promise<void> {
 function finger(knuckle: (typeof knuckles)[number], feel: (typeof feels)[number]): void {
   opened.value = undefined
   emit('finger', knuckle, feel)
-}
-function giveAmount(): void {
-  if (amountL.value) emit('water', amountL.value)
 }
 </script>
 
@@ -192,20 +182,15 @@ function giveAmount(): void {
         >
       </div>
       <PotJobs v-if="!opened" :jobs="jobs" @done="emit('jobs')" />
-      <form v-if="opened === 'amount'" ref="more" class="round-more" @submit.prevent="giveAmount">
-        <QuantityField
-          v-model="amountL"
-          dimension="volume"
-          :schema="fieldSchema(recordSchema, { kind: 'water' }, 'volumeL')"
-          :label="t('round.howMuch')"
+      <div v-if="opened === 'amount'" ref="more">
+        <RoundAmount
+          :key="stop.nowL"
+          :start-l="inTenthLitres(stop.nowL || 1)"
+          :is-saving="isSaving"
+          @water="(volumeL) => emit('water', volumeL)"
+          @drip="emit('drip')"
         />
-        <PushButton type="primary" native-type="submit" :disabled="!amountL || isSaving">
-          {{ t('round.record') }}
-        </PushButton>
-        <PushButton :disabled="isSaving" @click="emit('drip')">{{
-          t('round.untilDrip')
-        }}</PushButton>
-      </form>
+      </div>
       <div v-if="opened === 'else'" ref="more" class="round-more round-else">
         <RecordHere :pot="pot" @recorded="opened = undefined" />
       </div>

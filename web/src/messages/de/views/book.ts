@@ -80,7 +80,7 @@ export const bookWords = {
   entry: {
     title: 'Was getan oder gesehen wurde',
     onRound: 'In Worten sagen',
-    examples: '2 l b3 · 640 g t2 · Blattläuse f2',
+    examples: '2 l b1 · 640 g t1 · Blattläuse f2',
     each: 'je',
     whichPot: 'Welcher Topf?',
     as: {

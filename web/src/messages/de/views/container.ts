@@ -45,8 +45,7 @@ export const containerWords = {
     raisedBy: 'Steht oder hängt über dem Boden um',
     sunkBy: 'In den Boden eingesenkt um',
     isSunken: 'In den Boden eingesenkt',
-    anyUnit:
-      'Jede Einheit geht: „12 in“, „30 cm“, oder ein Band außen herum: „circumference 94 cm“.',
+    anyUnit: 'Jede Einheit geht: „12 in“, „30 cm“, oder ein Band außen herum: „Umfang 94 cm“.',
     add: 'Hinzufügen',
     save: 'Speichern',
     cancel: 'Abbrechen',

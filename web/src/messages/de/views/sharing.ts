@@ -18,7 +18,7 @@ export const sharingWords = {
   },
   merge: {
     title: 'Zusammengeführt mit dem, was hier war',
-    same: 'Darin war nichts, was nicht hier ist oder hier seither weggenommen wurde.',
+    same: 'Nichts Neues darin: Alles ist schon hier oder wurde hier seither entfernt.',
     list: '{list}: {added} neu, {changed} geändert, {removed} entfernt',
     conflicts:
       'Eine Sache wurde an beiden Orten geändert: die spätere gilt. | {n} Sachen wurden an beiden Orten geändert: jeweils die spätere gilt.',

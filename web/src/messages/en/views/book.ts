@@ -80,7 +80,7 @@ export const bookWords = {
   entry: {
     title: 'What was done or seen',
     onRound: 'Say it in words',
-    examples: '2 l b3 · 640 g t2 · aphids f2',
+    examples: '2 l b1 · 640 g t1 · aphids f2',
     each: 'each',
     whichPot: 'Which pot?',
     as: {

@@ -18,7 +18,7 @@ export const sharingWords = {
   },
   merge: {
     title: 'Brought together with what was here',
-    same: 'There was nothing in it that is not here, or was not taken out here since.',
+    same: 'It holds nothing new: all of it is here already, or was removed here since.',
     list: '{list}: {added} new, {changed} changed, {removed} removed',
     conflicts:
       'One thing was changed in both places: the later is kept. | {n} things were changed in both places: the later of each is kept.',

@@ -80,7 +80,7 @@ export const bookWords = {
   entry: {
     title: 'Lo que se hizo o se vio',
     onRound: 'Dilo con palabras',
-    examples: '2 l b3 · 640 g t2 · pulgones f2',
+    examples: '2 l b1 · 640 g t1 · pulgones f2',
     each: 'cada una',
     whichPot: '¿Qué maceta?',
     as: {

@@ -18,7 +18,7 @@ export const sharingWords = {
   },
   merge: {
     title: 'Reunido con lo que había aquí',
-    same: 'No había nada que no esté aquí o que no se quitara aquí desde entonces.',
+    same: 'No trae nada nuevo: todo está ya aquí, o se quitó aquí desde entonces.',
     list: '{list}: {added} nuevos, {changed} cambiados, {removed} quitados',
     conflicts:
       'Una cosa se cambió en ambos lados: queda la más reciente. | {n} cosas se cambiaron en ambos lados: queda la más reciente de cada una.',
