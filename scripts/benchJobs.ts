@@ -1,9 +1,11 @@
 // The jobs of a season: from nothing, with the season and its feeds already known, and after one record.
 import {
+  changeBetween,
   feedToday,
   gardenCourse,
   jobsOfCourse,
   potOnDay,
+  stamped,
   type Garden,
   type GardenRecord,
 } from '@rimbo/core'
@@ -38,7 +40,10 @@ export function jobsTimes(garden: Garden): { readonly wholeMs: number; readonly 
     editMs: middle(() => {
       const before = ready(garden)
       jobsOfCourse(before, before.to)
-      const changed = { ...garden, records: [...garden.records, record()] }
+      // As it is stored, with the marks of its device.
+      const made = { ...garden, records: [...garden.records, record()] }
+      const now = `2026-07-12T07:00:00.000Z bench${count}`
+      const changed = stamped(garden, made, changeBetween(garden, made), now)
       const course = ready(changed)
       return timed(() => jobsOfCourse(course, course.to))
     }),

@@ -61,7 +61,7 @@ export {
   type Merged,
   type TwoForms,
 } from './merge'
-export { stamped } from './stamps'
+export { stamped, withoutMarks, type UnmarkedGarden } from './stamps'
 export { exportReminder, type Exported, type Unsaved } from './keeping'
 export { emptyGarden, hasTypedNormals, unitsOfRegion, type StartsWith } from './starting'
 export {
@@ -80,6 +80,7 @@ export {
   ofMix,
   purchaseRecords,
   purchasesOf,
+  feedsAtHand,
   shelfStock,
   shoppingList,
   stockKindOf,

@@ -3,7 +3,16 @@ import { isListChange, keyIn, type Fields, type GardenChange } from './change'
 import type { Garden } from './garden'
 
 /** What merging is told by, and no change of anybody's own. */
-const BOOKKEEPING: ReadonlySet<string> = new Set(['removed', 'changed', 'devices', 'walkingOrder'])
+const bookkeeping = ['removed', 'changed', 'devices', 'walkingOrder'] as const
+const BOOKKEEPING: ReadonlySet<string> = new Set(bookkeeping)
+
+/** A garden as its pots see it: what changes with every edit and bears on none of them is left out. */
+export type UnmarkedGarden = Omit<Garden, (typeof bookkeeping)[number] | 'bin'>
+export const withoutMarks = (garden: Garden): UnmarkedGarden =>
+  Object.fromEntries(
+    Object.entries(garden).filter(([field]) => !BOOKKEEPING.has(field) && field !== 'bin'),
+  ) as unknown as UnmarkedGarden
+
 /** Tables whose things go by their keys. */
 export const TABLES: ReadonlySet<string> = new Set(['feedPlans'])
 /** Twelve months are one thing. */

@@ -117,6 +117,15 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
       gardens.strewnG(garden, amendment, product, 10)
     }),
   shelfStock: ({ garden }) => gardens.shelfStock(garden),
+  feedsAtHand: ({ garden }) => {
+    // What is weighed and left on the shelf is at hand.
+    const left = gardens.shelfStock(garden).filter(({ leftG }) => leftG > 0)
+    expect(gardens.feedsAtHand(garden)).toEqual(
+      expect.arrayContaining(left.map(({ product }) => product.id)),
+    )
+  },
+  withoutMarks: ({ garden }) =>
+    expect({ ...garden, ...gardens.withoutMarks(garden) }).toEqual(garden),
   measuredMixOf: ({ garden }) => recipes.forEach(({ id }) => gardens.measuredMixOf(garden, id)),
   mixesOf: ({ garden }) => [...recipes, ...garden.recipes].forEach(gardens.mixesOf(garden)),
   ingredientsOf: ({ garden }) => gardens.ingredientsOf(garden),
@@ -377,6 +386,7 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
         season.jobsOfCourse(here.course, here.course.to),
       ),
     ),
+  jobsOfPot: ({ course }) => course.pots.map((pot) => season.jobsOfPot(course, pot, course.to)),
   jobsOfCourse: ({ course, garden }) => {
     const jobs = season.jobsOfCourse(course, course.to)
     expect(new Set(jobs.map(({ id }) => id)).size).toBe(jobs.length)

@@ -49,4 +49,4 @@ export function rememberedBy<Asked extends object, R>(
 }
 
 const isSameList = (one: readonly unknown[], other: readonly unknown[]) =>
-  one.every((item, index) => isSame(item, other[index]))
+  one.length === other.length && one.every((item, index) => isSame(item, other[index]))

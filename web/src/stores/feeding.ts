@@ -5,6 +5,7 @@ import {
   feedToday,
   feedTools,
   potFeeding,
+  potOnDay,
   type FeedRound,
   type FeedToday,
   type GardenCourse,
@@ -17,12 +18,16 @@ import { turnByTurn } from '../turnByTurn'
 /** How each pot stands with its feed, and the feeds of this walk. Derived, never stored. */
 export const useFeedingStore = defineStore('feeding', () => {
   const { garden } = storeToRefs(useGardenStore())
-  const { walked, progress } = storeToRefs(useTodayStore())
+  const { walked, progress, warm: warmWithToday } = storeToRefs(useTodayStore())
   /** The walk that feeds are told for: those of a garden just opened are worked out pot by pot. */
   const fed = shallowRef<typeof walked.value>()
   let workedOutFor: string | undefined
   /** More that is worked out pot by pot, by whoever needs it. */
   const warm = shallowRef<(course: GardenCourse) => unknown>()
+  warmWithToday.value = (course) => {
+    for (const pot of course.pots) feedToday(course, pot, potOnDay(course, pot, course.today))
+    warm.value?.(course)
+  }
   watch(
     walked,
     async (now) => {

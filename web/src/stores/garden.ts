@@ -78,8 +78,13 @@ export const useGardenStore = defineStore('garden', () => {
     return turn
   }
 
+  /** Works out what a changed garden asks for, so that showing it takes no time; set by who shows it. */
+  const workOutFirst = shallowRef<(next: Garden) => Promise<void>>()
+
   /** Shows what was written, and tells the other tabs. */
-  function written(next: StoredGarden): void {
+  async function written(next: StoredGarden): Promise<void> {
+    // What cannot be worked out is told by the view that asks for it.
+    await workOutFirst.value?.(next.garden).catch(() => undefined)
     stored.value = next
     const news: News = { gardenId: next.garden.id, revision: next.revision }
     channel.postMessage(news)
@@ -94,7 +99,7 @@ export const useGardenStore = defineStore('garden', () => {
     try {
       const next = await work(before)
       if (!next) throw new StorageError('gone')
-      if (next !== before) written(next)
+      if (next !== before) await written(next)
     } catch (error) {
       // What a later program has written is neither shown nor written to from here.
       if (error instanceof LaterGardenError) trouble.value = error
@@ -314,6 +319,7 @@ export const useGardenStore = defineStore('garden', () => {
     startOwn,
     storedText,
     use,
+    workOutFirst,
     close,
   }
 })

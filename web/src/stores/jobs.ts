@@ -4,6 +4,7 @@ import { group } from 'd3'
 import {
   jobsIn,
   jobsOfCourse,
+  jobsOfPot,
   walkOfJobs,
   type GardenCourse,
   type Job,
@@ -21,7 +22,8 @@ export const useJobsStore = defineStore('jobs', () => {
   const { date, progress } = storeToRefs(useTodayStore())
   const feeding = useFeedingStore()
   // The jobs of a garden just opened are worked out pot by pot, behind its feeds.
-  feeding.warm = (course: GardenCourse) => jobsOfCourse(course, course.to)
+  feeding.warm = (course: GardenCourse) =>
+    course.pots.forEach((pot) => jobsOfPot(course, pot, course.to))
 
   /** All of them; none until the whole season is worked out. */
   const all = computed<readonly Job[]>(() => {

@@ -14,7 +14,7 @@ import {
 } from '@rimbo/core'
 import { onTheClock } from '../clock'
 import { useGardenStore } from './garden'
-import { turnByTurn } from '../turnByTurn'
+import { aTurn, turnByTurn } from '../turnByTurn'
 
 /** The walk of today with all it is made from: of all pots, or of those that are ready. */
 interface Walked {
@@ -39,7 +39,7 @@ const isSame = (one: Basis, other: Basis) =>
 
 /** What follows from the open garden on this day. Derived, never stored. */
 export const useTodayStore = defineStore('today', () => {
-  const { garden } = storeToRefs(useGardenStore())
+  const { garden, workOutFirst } = storeToRefs(useGardenStore())
   const wallClock = shallowRef(new Date())
   const lookAtClock = () => (wallClock.value = new Date())
   useIntervalFn(lookAtClock, 30_000)
@@ -92,6 +92,21 @@ export const useTodayStore = defineStore('today', () => {
     },
     { immediate: true },
   )
+  /** More that is worked out pot by pot, by whoever shows it. */
+  const warm = shallowRef<(course: GardenCourse) => unknown>()
+  /** A change is shown once all that it bears on is worked out: in turns, so that nothing stands still. */
+  workOutFirst.value = async (next) => {
+    if (!isOpen.value || next.id !== garden.value?.id) return
+    const { frame, potOf } = courseByPot(next, hour.value)
+    // Another weather changes every pot: that is worked out behind what is seen.
+    if (frame.openDays !== ready.value?.openDays) return
+    for (const container of next.containers) {
+      await aTurn()
+      const pots = [potOf(container)]
+      await aTurn()
+      warm.value?.({ ...frame, pots })
+    }
+  }
   let whole: GardenCourse | undefined
   /**
    * The whole season about this day; undefined until all pots are worked out. Another hour or
@@ -136,5 +151,5 @@ export const useTodayStore = defineStore('today', () => {
       ? undefined
       : { done: opening.value?.pots.length ?? 0, of: garden.value.containers.length },
   )
-  return { now, date, year, asItStands, frame, air, course, today, round, walked, progress }
+  return { now, date, year, asItStands, frame, air, course, today, round, walked, progress, warm }
 })

@@ -10,7 +10,7 @@ export {
   type StockKind,
   type StockLot,
 } from './stock'
-export { shelfStock, type ShelfStock } from './shelf'
+export { feedsAtHand, shelfStock, type ShelfStock } from './shelf'
 export {
   overbought,
   purchasesOf,

@@ -1,4 +1,5 @@
 import type { FeedProduct } from '../../feed'
+import { remembered } from '../../units'
 import { feedProductOf } from '../feeding'
 import type { Garden } from '../garden'
 import type { GardenRecord } from '../kinds'
@@ -25,6 +26,15 @@ const LOW_SHARE = 0.2
 const isBuyOf = (id: string) => (record: GardenRecord) =>
   record.kind === 'buy' && record.itemId === id
 
+/** Ids of the feeds and sprays of which something is left, weighed or in millilitres. */
+export const feedsAtHand = (garden: Garden): readonly string[] => [
+  ...new Set(
+    stockOn(garden).flatMap(({ kind, itemId, amount }) =>
+      (kind === 'feed' || kind === 'spray') && amount > 0 ? [itemId] : [],
+    ),
+  ),
+]
+
 /** The feeds on the shelf: every feed that was counted or bought, even where none of it was left. */
 export const shelfStock = (garden: Garden): readonly ShelfStock[] =>
   stockOn(garden).flatMap((item): ShelfStock[] => {
@@ -34,15 +44,17 @@ export const shelfStock = (garden: Garden): readonly ShelfStock[] =>
         ? feedProductOf(garden, item.itemId)
         : undefined
     if (!product) return []
-    return [
-      {
-        product,
-        countedG,
-        countedAt: item.counted ?? garden.records.find(isBuyOf(item.itemId))?.at ?? '',
-        usedG: item.usedSince,
-        leftG: Math.max(0, item.amount),
-        isOverdrawn: item.amount < 0,
-        isLow: item.amount < LOW_SHARE * countedG,
-      },
-    ]
+    const countedAt = item.counted ?? garden.records.find(isBuyOf(item.itemId))?.at ?? ''
+    return [stockOf(product, countedG, countedAt, item.usedSince, item.amount)]
   })
+
+/** The very same as long as nothing of it changes: what follows from it need not be worked out anew. */
+const stockOf = remembered(
+  (product: FeedProduct, countedG: number, countedAt: string, usedG: number, amount: number) =>
+    ({
+      ...{ product, countedG, countedAt, usedG },
+      leftG: Math.max(0, amount),
+      isOverdrawn: amount < 0,
+      isLow: amount < LOW_SHARE * countedG,
+    }) satisfies ShelfStock,
+)

@@ -16,7 +16,7 @@ import {
 } from '../../feed'
 import { feedTools } from '../../garden'
 import { isTimeFor } from './bySteps'
-import { choicesAtHand, feedWish } from './choosing'
+import { choicesFrom, feedWish } from './choosing'
 import { dosedPot } from './potFeeding'
 import type { PlanRun, RunContext } from './run'
 
@@ -37,7 +37,10 @@ export function stepsToMeasure(plan: FeedPlan): readonly BentStep[] {
 }
 
 /** Fed to measure: the one product at hand, at its label's strength, in as many litres as bring what is missing. */
-function measuredDose({ garden, feeding, plan }: RunContext, day: number): FeedDose | undefined {
+function measuredDose(
+  { garden, shelf, feeding, plan }: RunContext,
+  day: number,
+): FeedDose | undefined {
   const days = plan.everyDays ?? MEASURE_DAYS
   const wish = feedWish(feeding, day, days)
   const isWorth = (['n', 'k'] as const).some(
@@ -48,7 +51,7 @@ function measuredDose({ garden, feeding, plan }: RunContext, day: number): FeedD
   const ofPlan = (product: FeedProduct) =>
     isSoluble(product) && (chosen === undefined || product.id === chosen)
   const dosed = dosedPot(feeding.pot)
-  const best = bestSingle(choicesAtHand(garden, dosed, ofPlan), wish)
+  const best = bestSingle(choicesFrom(shelf, dosed, ofPlan), wish)
   if (!best) return undefined
   const { product } = best
   const rate = canRateOf(product)

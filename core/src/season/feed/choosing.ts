@@ -13,7 +13,7 @@ import {
   type FeedProduct,
   type FeedWish,
 } from '../../feed'
-import { feedProducts, shelfStock, type Garden } from '../../garden'
+import { feedProducts, shelfStock, type Garden, type ShelfStock } from '../../garden'
 import { type PotFeeding } from './potFeeding'
 
 /** At hand beyond what is needed until the next feed, it does no harm for as long again. */
@@ -52,16 +52,22 @@ function choiceOf(product: FeedProduct, dosed: DosedPot, leftG: number): FeedCho
   return labelG === undefined ? [] : [{ product, mostG: Math.min(labelG, leftG), labelG }]
 }
 
-/** Products on the shelf of which something is left, as they could be given to a pot. */
-export function choicesAtHand(
-  garden: Garden,
+/** Products on a shelf of which something is left, as they could be given to a pot. */
+export const choicesFrom = (
+  shelf: readonly ShelfStock[],
   dosed: DosedPot,
   only: (product: FeedProduct) => boolean = () => true,
-): FeedChoice[] {
-  return shelfStock(garden)
+): FeedChoice[] =>
+  shelf
     .filter(({ product, leftG }) => leftG > 0 && only(product))
     .flatMap(({ product, leftG }) => choiceOf(product, dosed, leftG))
-}
+
+/** The same of what is at hand by all that is recorded. */
+export const choicesAtHand = (
+  garden: Garden,
+  dosed: DosedPot,
+  only?: (product: FeedProduct) => boolean,
+): FeedChoice[] => choicesFrom(shelfStock(garden), dosed, only)
 
 /** Everything that could be bought, as it could be given to a pot. */
 export const choicesToBuy = (garden: Garden, dosed: DosedPot): FeedChoice[] =>

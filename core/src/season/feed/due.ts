@@ -12,12 +12,20 @@ import {
   type HoldFacts,
   type UnusableProduct,
 } from '../../feed'
-import { feedProductOf, shelfStock, type Garden } from '../../garden'
+import {
+  feedProductOf,
+  shelfStock,
+  withoutMarks,
+  type Garden,
+  type GardenRecord,
+  type ShelfStock,
+  type UnmarkedGarden,
+} from '../../garden'
 import { lastTest } from '../../mix'
-import { addDays, dayOf, daysBetween, own, remembered } from '../../units'
+import { addDays, dayOf, daysBetween, own, remembered, rememberedBy } from '../../units'
 import { sorted, type GardenCourse, type PotCourse, type PotToday } from '../course'
 import { dosedPot, feedVerdictOn, potFeeding, type PotFeeding } from './potFeeding'
-import { runOf } from './running'
+import { runOf, shelfFor } from './running'
 
 /** A feed that is due, or held back. */
 export interface DueFeed {
@@ -37,6 +45,8 @@ export interface FeedToday {
   readonly feeding: PotFeeding
   readonly verdict: FeedVerdict
   readonly plan: FeedPlan | undefined
+  /** What is at hand to feed it with. */
+  readonly shelf: readonly ShelfStock[]
   readonly due: readonly DueFeed[]
   /** Products of its plan that the programme cannot use: nothing of them is given. */
   readonly unusable: readonly UnusableProduct[]
@@ -112,31 +122,60 @@ export function feedToday(
   const feeding = potFeeding(course, pot)
   const day = todayIn(course)
   if (!feeding || day < feeding.fed.plantedOn || day > feeding.endsOn) return undefined
-  return feedOf(feeding, today, course.garden, day, course.today)
+  const { records: all, ...rest } = withoutMarks(course.garden)
+  const records = sorted(all).byContainer.get(pot.container.id) ?? NO_RECORDS
+  const stocks = shelfStock(course.garden)
+  const shelf = shelfFor(own(rest.feedPlans, pot.container.id), stocks)
+  const feed = feedOf({ ...rest, records, shelf, feeding, today, day, date: course.today })
+  return withStock(
+    feed,
+    feed.due.map(({ dose }) => stocks.find(({ product }) => product.id === dose.product.id)?.leftG),
+  )
 }
 
-const feedOf = remembered(
-  (feeding: PotFeeding, today: PotToday, garden: Garden, day: number, date: string): FeedToday => {
+/** With what there is of each feed that is due. */
+const withStock = remembered(
+  (feed: FeedToday, stocksG: readonly (number | undefined)[]): FeedToday =>
+    stocksG.length
+      ? { ...feed, due: feed.due.map((one, index) => ({ ...one, stockG: stocksG[index] })) }
+      : feed,
+)
+
+const NO_RECORDS: readonly GardenRecord[] = []
+
+/** What a pot's feed goes by: nothing that was done at another pot, but what its plan asks of the shelf. */
+type FeedAsked = Omit<UnmarkedGarden, 'records'> & {
+  /** Of this pot. */
+  readonly records: readonly GardenRecord[]
+  readonly shelf: readonly ShelfStock[]
+  readonly feeding: PotFeeding
+  readonly today: PotToday
+  readonly day: number
+  readonly date: string
+}
+
+const feedOf = rememberedBy(
+  'feeding',
+  ({ shelf, feeding, today, day, date, ...asked }: FeedAsked): FeedToday => {
+    const garden = asked as Garden
     const verdict = feedVerdictOn(feeding, day - 1, date)
     const plan = own(garden.feedPlans, today.container.id)
     const lastOn = lastFed(feeding, day)
-    const stocks = shelfStock(garden)
     const productOf = (id: string) => feedProductOf(garden, id)
-    const isFed = !!sorted(garden.records)
-      .byContainer.get(today.container.id)
-      ?.some(
-        (record) =>
-          record.kind === 'feed' &&
-          dayOf(record.at) === date &&
-          isFeed(productOf(record.productId) ?? { form: 'liquid' }),
-      )
+    const isFed = garden.records.some(
+      (record) =>
+        record.kind === 'feed' &&
+        dayOf(record.at) === date &&
+        isFeed(productOf(record.productId) ?? { form: 'liquid' }),
+    )
     const isWatered = today.nowL > 0
-    const run = plan && runOf({ garden, feeding, plan, productOf })
+    const run = plan && runOf({ garden, shelf, feeding, plan, productOf })
     const { found, nextOn } = run?.dueOn({ day, isWatered, isFed, lastOn }) ?? NOTHING_DUE
     return {
       feeding,
       verdict,
       plan,
+      shelf,
       lastFedOn: lastOn,
       nextOn,
       unusable: run ? unusableIn(run.steps, productOf) : [],
@@ -153,7 +192,7 @@ const feedOf = remembered(
             lateDays,
             holds,
             isHeld: isHeld(holds),
-            stockG: stocks.find(({ product }) => product.id === dose.product.id)?.leftG,
+            stockG: undefined,
           }
         }),
     }

@@ -5,10 +5,21 @@ import {
   type PlannedFeed,
   type ProgrammeVerdict,
 } from '../../feed'
-import { feedProductOf, type Garden } from '../../garden'
+import { feedProductOf, shelfStock, type Garden } from '../../garden'
 import type { FeedToday } from './due'
 import { programmePot, type PotFeeding } from './potFeeding'
+import type { RunContext } from './run'
 import { runOf } from './running'
+
+const contextOf = (
+  garden: Garden,
+  feeding: PotFeeding,
+  plan: FeedPlan,
+  shelf = shelfStock(garden),
+): RunContext => ({
+  ...{ garden, feeding, plan, shelf },
+  productOf: (id) => feedProductOf(garden, id),
+})
 
 /** What a plan would do to a pot from a day of its course on. */
 export function judgePlan(
@@ -17,17 +28,19 @@ export function judgePlan(
   plan: FeedPlan,
   from: number,
 ): ProgrammeVerdict {
-  const productOf = (id: string) => feedProductOf(garden, id)
-  const run = runOf({ garden, feeding, plan, productOf })
+  const run = runOf(contextOf(garden, feeding, plan))
   const pot = programmePot(feeding, from)
-  return { ...judgeFeeds(run.feedsFrom(pot), pot), unusable: unusableIn(run.steps, productOf) }
+  return {
+    ...judgeFeeds(run.feedsFrom(pot), pot),
+    unusable: unusableIn(run.steps, (id) => feedProductOf(garden, id)),
+  }
 }
 
 /** Days of the course on which a plan feeds a pot after today. */
 export function feedDays(garden: Garden, feed: FeedToday, today: number): readonly number[] {
-  const { plan, nextOn, feeding, due } = feed
+  const { plan, nextOn, feeding, due, shelf } = feed
   if (!plan || nextOn === undefined) return []
-  const run = runOf({ garden, feeding, plan, productOf: (id) => feedProductOf(garden, id) })
+  const run = runOf(contextOf(garden, feeding, plan, shelf))
   return run.daysAfter(
     today,
     due.map(({ dose }) => dose),
@@ -42,6 +55,4 @@ export const feedsPlanned = (
   plan: FeedPlan,
   from: number,
 ): readonly PlannedFeed[] =>
-  runOf({ garden, feeding, plan, productOf: (id) => feedProductOf(garden, id) }).feedsFrom(
-    programmePot(feeding, from),
-  )
+  runOf(contextOf(garden, feeding, plan)).feedsFrom(programmePot(feeding, from))

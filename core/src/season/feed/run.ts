@@ -6,7 +6,7 @@ import type {
   PlannedFeed,
   ProgrammePot,
 } from '../../feed'
-import type { Garden } from '../../garden'
+import type { Garden, ShelfStock } from '../../garden'
 import type { PotFeeding } from './potFeeding'
 
 /** The day for which a pot's feed is asked. */
@@ -48,4 +48,6 @@ export interface RunContext {
   readonly feeding: PotFeeding
   readonly plan: FeedPlan
   readonly productOf: (id: string) => FeedProduct | undefined
+  /** What is at hand. */
+  readonly shelf: readonly ShelfStock[]
 }

@@ -31,6 +31,8 @@ export interface PotFacts {
   readonly base: PotBase
   readonly ways: Ways
   readonly records: readonly GardenRecord[]
+  /** Ids of the feeds and sprays of which something is left. */
+  readonly atHand: readonly string[]
   readonly today: string
   /** Day of the course. */
   readonly day: number
@@ -54,6 +56,7 @@ export function potFacts(
   course: CourseFrame,
   pot: PotCourse,
   records: readonly GardenRecord[],
+  atHand: readonly string[] = [],
 ): PotFacts {
   const { garden, today, from, sky } = course
   const containerId = pot.container.id
@@ -67,6 +70,7 @@ export function potFacts(
     base: stretchOn(pot.stretches, Math.max(0, hour)).base,
     ways: waysOf(garden, containerId),
     records,
+    atHand,
     today,
     day,
     // Asked for by the thousand: the days of the course know their dates.

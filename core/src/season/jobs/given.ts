@@ -1,3 +1,4 @@
+import { group } from 'd3-array'
 import { isFeed, stepDose, type BentStep, type FeedDose } from '../../feed'
 import { feedProductOf, feedTools } from '../../garden'
 import { addDays, dayOf, daysBetween, memory, practice, reason, rememberedBy } from '../../units'
@@ -26,17 +27,20 @@ interface WaterAsked {
 }
 
 /** The water of a pot: as recorded, for this walk and this evening, and as it is planned after today. */
-export const waterJobs = (facts: PotFacts, today: PotToday, times: Times): readonly Job[] =>
-  waterOf({
-    today,
-    pot: facts.pot,
-    records: facts.records,
-    changes: times.changes,
-    to: times.to,
-    date: facts.today,
-    from: facts.course.from,
-    sky: facts.course.sky,
-  })
+export const waterJobs = (
+  {
+    pot,
+    records,
+    course,
+  }: Pick<PotFacts, 'pot' | 'records'> & {
+    readonly course: Omit<CourseFrame, 'garden'>
+  },
+  today: PotToday,
+  { changes, to }: Times,
+): readonly Job[] => {
+  const { today: date, from, sky } = course
+  return waterOf({ today, pot, records, changes, to, date, from, sky })
+}
 
 const waterOf = rememberedBy('today', (asked: WaterAsked): readonly Job[] => {
   const { today, pot, records, changes, to, from, sky } = asked
@@ -178,11 +182,13 @@ export function feedJobs(
     .filter((on) => on > day)
     .sort((one, other) => one - other)
   const planned = [...new Set(daysAhead)]
+  const recorded = group(
+    records.filter((record) => record.kind === 'feed'),
+    ({ at }) => dayOf(at),
+  )
   const recordedOn = (on: string): Amount[] =>
-    records.flatMap((record) =>
-      record.kind === 'feed' && dayOf(record.at) === on && record.massG !== undefined
-        ? [{ what: 'g' as const, value: record.massG, of: record.productId }]
-        : [],
+    (recorded.get(on) ?? []).flatMap(({ massG, productId }) =>
+      massG === undefined ? [] : [{ what: 'g' as const, value: massG, of: productId }],
     )
   const hold =
     open.length || dueHabits.length

@@ -1,9 +1,27 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { demo as whole } from '../../../test/demo'
-import { edits, type Garden, type GardenRecord, type JobChange } from '../../garden'
+import {
+  changeBetween,
+  edits,
+  stamped,
+  type Garden,
+  type GardenRecord,
+  type JobChange,
+} from '../../garden'
 import { addDays, dayOf, InputError } from '../../units'
-import { isOneTap, isOpen, jobsBetween, recordsOfJob, rulesOf, type Job, type JobKind } from '.'
+import { gardenCourse } from '../course'
+import {
+  isOneTap,
+  isOpen,
+  jobsBetween,
+  jobsOfCourse,
+  plantingCard,
+  recordsOfJob,
+  rulesOf,
+  type Job,
+  type JobKind,
+} from '.'
 import { every, jobsOf, changesOf, once } from './schedule'
 
 /** Half of the demo's pots, of every sort. */
@@ -137,6 +155,52 @@ describe('every job can be done, left out, put off, turned off, and found again'
     const others = (all: readonly Job[]) =>
       all.filter(({ containerId }) => containerId !== tied.containerId)
     expect(others(jobsIn(did(demo, tied)))).toEqual(others(jobs))
+  })
+  test('as it is stored as well: the jobs of other pots are not even worked out anew', () => {
+    const course = gardenCourse(demo, NOW)
+    const before = new Set(jobsOfCourse(course, course.to))
+    const made = did(
+      demo,
+      due.find(({ kind }) => kind === 'tie')!,
+    )
+    const stored = stamped(demo, made, changeBetween(demo, made), '2026-07-12T07:00:00.000Z me')
+    expect(stored.devices).not.toEqual(demo.devices)
+    const after = gardenCourse(stored, NOW)
+    const anew = jobsOfCourse(after, after.to).filter((job) => !before.has(job))
+    const pots = new Set(anew.map(({ containerId }) => containerId))
+    expect([...pots]).toEqual([due.find(({ kind }) => kind === 'tie')!.containerId])
+  })
+  test('what goes into the hole is at hand: bought, and not used up at another pot', () => {
+    const plant: GardenRecord = { id: 'p', at: NOW, kind: 'note', containerId: 'b1', note: '' }
+    const holeOf = (records: readonly object[]) => {
+      const garden: Garden = {
+        ...demo,
+        feedPlans: {},
+        plantings: demo.plantings.map((one) =>
+          one.containerId === 'b1' ? { ...one, plantedOn: addDays(TODAY, 3) } : one,
+        ),
+        records: [
+          ...demo.records.filter(
+            ({ kind, containerId }) =>
+              kind !== 'count' && kind !== 'buy' && (containerId !== 'b1' || kind === 'fill'),
+          ),
+          ...(records as readonly GardenRecord[]),
+        ],
+      }
+      const job = jobsIn(garden).find(
+        ({ kind, containerId }) => kind === 'plant' && containerId === 'b1',
+      )!
+      const card = plantingCard(garden, job.plantingIds[0]!, job.dueOn)
+      const inHole = job.amounts.flatMap(({ what, of }) => (what === 'g' ? [of] : []))
+      expect(inHole).toEqual(card.hole.map(({ product }) => product.id))
+      return inHole
+    }
+    const bought = { ...plant, kind: 'buy', itemId: 'bloodMeal', amount: 100, unit: 'g' }
+    const elsewhere = { ...plant, id: 'u', kind: 'feed', containerId: 'k1' }
+    const used = { ...elsewhere, productId: 'bloodMeal', massG: 100 }
+    expect(holeOf([])).not.toContain('bloodMeal')
+    expect(holeOf([bought])).toContain('bloodMeal')
+    expect(holeOf([bought, used])).not.toContain('bloodMeal')
   })
   test('a record never disappears: whatever was recorded of a kind stands as done', () => {
     const looks = demo.records.filter(

@@ -1,4 +1,10 @@
-import type { Garden, GardenRecord } from '../../garden'
+import {
+  feedsAtHand,
+  withoutMarks,
+  type Garden,
+  type GardenRecord,
+  type UnmarkedGarden,
+} from '../../garden'
 import { daysBetween, remembered, rememberedBy } from '../../units'
 import {
   gardenCourse,
@@ -27,23 +33,30 @@ import { weatherJobs } from './weatherJobs'
 import { windJobs } from './wind'
 
 /** What the jobs of one pot are worked out from: its course, its records, and all else of the garden. */
-type PotAsked = Omit<Garden, 'records'> & {
+type PotAsked = Omit<UnmarkedGarden, 'records'> & {
   readonly pot: PotCourse
-  /** Of this pot; of the nursery, and counts of what is at hand. */
+  /** Of this pot, and of the nursery. */
   readonly records: readonly GardenRecord[]
-  readonly others: readonly GardenRecord[]
+  readonly nursery: readonly GardenRecord[]
+  readonly atHand: readonly string[]
   readonly today: string
   readonly from: string
   readonly to: string
   readonly sky: Sky
 }
 
+function askedOf({ pot, records, nursery, atHand, today, from, to, sky, ...rest }: PotAsked) {
+  const garden = { ...rest, records: [...nursery, ...records] } as Garden
+  return {
+    facts: potFacts({ garden, today, from, sky }, pot, records, atHand),
+    times: { today, to, changes: changesIn(garden) },
+  }
+}
+
 /** All jobs of a pot that hang on neither today's water nor its feed. */
 const standingJobs = rememberedBy('pot', (asked: PotAsked): readonly Job[] => {
-  const { pot, records, others, today, from, to, sky, ...rest } = asked
-  const garden = { ...rest, records: [...others, ...records] } as Garden
-  const facts = potFacts({ garden, today, from, sky }, pot, records)
-  const times = { today, to, changes: changesIn(garden) }
+  const { facts, times } = askedOf(asked)
+  const { today, from } = asked
   const plants = plantFacts(facts)
   const nursery = plants.map((plant) => nurseryJobs(plant, times))
   const growing = plants.flatMap((plant, index): PlantFacts[] => {
@@ -74,6 +87,15 @@ const standingJobs = rememberedBy('pot', (asked: PotAsked): readonly Job[] => {
   ]
 })
 
+/** The feeds of a pot, which hang on what it was given and on the day. */
+const feedingJobs = rememberedBy(
+  'pot',
+  ({ feed, ...asked }: PotAsked & { readonly feed: FeedToday | undefined }): readonly Job[] => {
+    const { facts, times } = askedOf(asked)
+    return feedJobs(facts, feed, times)
+  },
+)
+
 const NO_CHANGES: NonNullable<Garden['jobChanges']> = []
 const changesOnce = remembered(changesOf)
 const changesIn = ({ jobChanges = NO_CHANGES }: Pick<Garden, 'jobChanges'>) =>
@@ -88,6 +110,28 @@ export interface JobsAsked {
 
 const rankOf = new Map(jobKinds.map((kind, rank) => [kind, rank]))
 
+/** The jobs of one pot of a course up to a day, in no order; its own ones, set by the gardener, are not among them. */
+export function jobsOfPot(
+  course: GardenCourse,
+  pot: PotCourse,
+  to: string,
+  { todayOf = (of) => potOnDay(course, of, course.today), feedOf }: JobsAsked = {},
+): readonly Job[] {
+  const { garden, today, from, sky } = course
+  const { byContainer, nursery } = sorted(garden.records)
+  const { records: _all, ...rest } = withoutMarks(garden)
+  const records = byContainer.get(pot.container.id) ?? NO_RECORDS
+  const atHand = feedsAtHand(garden)
+  const asked: PotAsked = { ...rest, pot, records, nursery, atHand, today, from, to, sky }
+  const now = todayOf(pot)
+  const feed = feedOf ? feedOf(pot, now) : feedToday(course, pot, now)
+  return [
+    ...standingJobs(asked),
+    ...waterJobs({ pot, records, course }, now, { today, to, changes: changesIn(garden) }),
+    ...feedingJobs({ ...asked, feed }),
+  ]
+}
+
 /**
  * Every job of a course's pots up to a day: done, due and to come, in order of their
  * days, then of the walk.
@@ -95,21 +139,11 @@ const rankOf = new Map(jobKinds.map((kind, rank) => [kind, rank]))
 export function jobsOfCourse(
   course: GardenCourse,
   to: string,
-  { todayOf = (pot) => potOnDay(course, pot, course.today), feedOf }: JobsAsked = {},
+  known: JobsAsked = {},
 ): readonly Job[] {
-  const { garden, today, pots, from, sky } = course
-  const { byContainer, nursery } = sorted(garden.records)
-  const { records: all, ...rest } = garden
-  const others = [...nursery, ...all.filter(({ kind }) => kind === 'count')]
+  const { garden, today, pots } = course
   const times = { today, to, changes: changesIn(garden) }
-  const ofPots = pots.flatMap((pot): readonly Job[] => {
-    const records = byContainer.get(pot.container.id) ?? NO_RECORDS
-    const standing = standingJobs({ ...rest, pot, records, others, today, from, to, sky })
-    const facts = potFacts(course, pot, records)
-    const now = todayOf(pot)
-    const feed = feedOf ? feedOf(pot, now) : feedToday(course, pot, now)
-    return [...standing, ...waterJobs(facts, now, times), ...feedJobs(facts, feed, times)]
-  })
+  const ofPots = pots.flatMap((pot) => jobsOfPot(course, pot, to, known))
   const place = new Map(garden.containers.map(({ id }, index) => [id, index]))
   const inOrder = [...ofPots, ...ownJobsOf(course, times)].map((job) => ({
     job: isForThisEvening(job, course) ? { ...job, state: 'later' as const } : job,

@@ -5,7 +5,7 @@ import { windowOf } from '../plant'
 import { doneOn, type PlantFacts } from './facts'
 import { firstFreeDay, hottestC, workHold } from './holds'
 import type { Amount, Job, JobKind } from './job'
-import { plantingCard } from './plantingCard'
+import { cardOf } from './plantingCard'
 import { jobsOf, once, type Times, type Window } from './schedule'
 
 /** Of the seeds sown, how many come up (memory). */
@@ -104,7 +104,7 @@ function plantHold(facts: PlantFacts, day: number): Reason | undefined {
 
 /** From seed to pot: sowing, potting on, hardening off, planting out. */
 export function nurseryJobs(facts: PlantFacts, times: Times): readonly Job[] {
-  const { plant, variety, garden, pot, containerId, today, date, day } = facts
+  const { plant, variety, garden, atHand, pot, containerId, today, date, day } = facts
   const { planting } = plant
   const isPlantedOn = plantedOn(facts)
   const { nursery } = sorted(garden.records)
@@ -249,7 +249,7 @@ export function nurseryJobs(facts: PlantFacts, times: Times): readonly Job[] {
         done: [],
         next: once(plantNow),
         details: (on) => {
-          const card = plantingCard(garden, planting.id, on)
+          const card = cardOf(garden, atHand, planting.id, on)
           const amounts: Amount[] = [
             { what: 'count', value: planting.count, of: variety.id },
             { what: 'mm', value: card.buryMm },

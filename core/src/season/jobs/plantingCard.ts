@@ -8,9 +8,9 @@ import {
 } from '../../feed'
 import {
   containerOn,
+  feedsAtHand,
   feedProductOf,
   feedTools,
-  shelfStock,
   varietyOf,
   waysOf,
   type Garden,
@@ -98,6 +98,7 @@ export const calciumDose = (garden: Garden, dosed: ReturnType<typeof dosedPot>):
 
 function holeOf(
   garden: Garden,
+  atHand: readonly string[],
   containerId: string,
   ways: Ways,
   dosed: ReturnType<typeof dosedPot>,
@@ -110,12 +111,9 @@ function holeOf(
       ? possible(() => stepDose(step, product, dosed, tools))
       : []
   })
-  const atHand = byPlan.length
-    ? undefined
-    : shelfStock(garden).find(({ product, leftG }) => leftG > 0 && STARTERS.has(product.id))
-  const starter = atHand
-    ? possible(() => doseFor(dosed, atHand.product, { kind: 'label' }, tools))
-    : []
+  const starterId = byPlan.length ? undefined : atHand.find((id) => STARTERS.has(id))
+  const product = starterId === undefined ? undefined : feedProductOf(garden, starterId)
+  const starter = product ? possible(() => doseFor(dosed, product, { kind: 'label' }, tools)) : []
   const isThere = [...byPlan, ...starter].some(({ product }) => product.id === CALCIUM.productId)
   const calcium = ways.calcium === 'never' || isThere ? [] : calciumDose(garden, dosed)
   return [...byPlan, ...starter, ...calcium]
@@ -127,7 +125,16 @@ function holeOf(
  *
  * @throws InputError `unknownPlanting` where there is no such planting, or its variety or pot is not known
  */
-export function plantingCard(garden: Garden, plantingId: string, date: string): PlantingCard {
+export const plantingCard = (garden: Garden, plantingId: string, date: string): PlantingCard =>
+  cardOf(garden, feedsAtHand(garden), plantingId, date)
+
+/** The same, with what is at hand already known. */
+export function cardOf(
+  garden: Garden,
+  atHand: readonly string[],
+  plantingId: string,
+  date: string,
+): PlantingCard {
   const planting = garden.plantings.find(({ id }) => id === plantingId)
   const first = garden.containers.find(({ id }) => id === planting?.containerId)
   const variety = planting && varietyOf(garden, planting.varietyId)
@@ -144,7 +151,7 @@ export function plantingCard(garden: Garden, plantingId: string, date: string): 
   const isLaid = ways.depth === 'sideways' || (isDeep && roomMm < READY_MM * DEEP_SHARE * 0.6)
   const buryMm = isLaid ? wanted : Math.min(wanted, roomMm)
   const count = isDeep ? Math.round(buryMm / LEAF_EVERY_MM) : 0
-  const hole = holeOf(garden, container.id, ways, dosed)
+  const hole = holeOf(garden, atHand, container.id, ways, dosed)
   const feed = ways.firstFeed === 'atPlanting' ? feedProductOf(garden, FIRST_FEED) : undefined
   const [waterIn] = feed
     ? possible(() => doseFor(dosed, feed, { kind: 'label' }, feedTools(garden)))

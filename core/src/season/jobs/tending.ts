@@ -1,4 +1,4 @@
-import { shelfStock } from '../../garden'
+import { feedProductOf } from '../../garden'
 import { practice, reason, type Reason } from '../../units'
 import { daysDone, doneOn, overOn, type PlantFacts, type PotFacts } from './facts'
 import { stormHold } from './holds'
@@ -24,7 +24,7 @@ export function tendingJobs(
   plants: readonly PlantFacts[],
   times: Times,
 ): readonly Job[] {
-  const { base, pot, containerId, date, ways, garden, day } = facts
+  const { base, pot, containerId, date, ways, garden, atHand, day } = facts
   if (!plants.length) return []
   const plantingIds = plants.map(({ plant }) => plant.planting.id)
   const from = Math.max(0, Math.min(...plants.map((plant) => plant.from)))
@@ -42,9 +42,7 @@ export function tendingJobs(
   const isIndoors = base.state.isIndoors
   const sprays =
     ways.copper === 'byLabel'
-      ? shelfStock(garden).filter(
-          ({ product, leftG }) => product.cautions.includes('spray') && leftG > 0,
-        )
+      ? atHand.filter((id) => feedProductOf(garden, id)?.cautions.includes('spray'))
       : []
   return [
     ...jobsOf(
@@ -95,9 +93,7 @@ export function tendingJobs(
           : () => undefined,
         details: (on) => ({
           hour: 19,
-          amounts: sprays
-            .slice(0, 1)
-            .map(({ product }) => ({ what: 'count' as const, value: 1, of: product.id })),
+          amounts: sprays.slice(0, 1).map((of) => ({ what: 'count' as const, value: 1, of })),
           tools: ['sprayer', 'gloves'],
           reasons: [reason('job.spray.asked', {}, practice)],
           cautions: [reason('job.caution.spray'), reason('job.caution.label')],
