@@ -546,6 +546,10 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
     eachFeed(here, ({ due }) => {
       for (const { dose } of due) expect(Number.isFinite(dose.massG)).toBe(true)
     }),
+  feedsAhead: (here) =>
+    eachFeed(here, (feed) =>
+      season.feedsAhead(here.garden, feed, daysBetween(here.course.from, TODAY)),
+    ),
   feedDays: (here) =>
     eachFeed(here, (feed) =>
       season.feedDays(here.garden, feed, daysBetween(here.course.from, TODAY)),

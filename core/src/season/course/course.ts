@@ -231,6 +231,8 @@ const expectedFrosts = remembered(
 export interface CourseByPot {
   readonly frame: Omit<GardenCourse, 'pots'>
   readonly potOf: (container: Container) => PotCourse
+  /** The first part of that work: how a container stands from one change to the next. It is remembered. */
+  readonly standOf: (container: Container) => readonly Stretch[]
 }
 
 /**
@@ -254,12 +256,14 @@ export function courseByPot(
   const mixes = mixesOf(garden)
   // Days that were made up have no time of the year.
   const frosts = sky ? NO_FROSTS : expectedFrosts(ofDays, frostsOfPlace(garden).firstFrost)
+  const standOf = (container: Container) => stretchesOf(garden, container, mixes, span)
   return {
     frame: { garden, today, nowH, ...span, sky: ofDays, openDays },
+    standOf,
     potOf: (container) =>
       potCourse({
         container,
-        stretches: stretchesOf(garden, container, mixes, span),
+        stretches: standOf(container),
         lives: livesIn(garden, container, span),
         place: garden.place,
         records: byContainer.get(container.id) ?? [],

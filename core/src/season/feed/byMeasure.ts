@@ -104,10 +104,13 @@ export function byMeasure(context: RunContext): PlanRun {
       }
     },
     feedsFrom: (pot) => measuredFeeds(context, pot, every),
-    daysAfter: (today, _due, nextOn) => {
+    feedsAfter: (today, _due, nextOn) => {
       const first = nextOn > today ? nextOn : today + every
       const count = Math.max(0, Math.floor((feeding.endsOn - first) / every) + 1)
-      return Array.from({ length: count }, (_, index) => first + index * every)
+      return Array.from({ length: count }, (_, index) => ({
+        day: first + index * every,
+        doses: [],
+      }))
     },
   }
 }

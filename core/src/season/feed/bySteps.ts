@@ -1,3 +1,4 @@
+import { group } from 'd3-array'
 import {
   isSoluble,
   plannedFeeds,
@@ -51,7 +52,7 @@ export function bySteps({ garden, feeding, plan, productOf }: RunContext): PlanR
       return { found, nextOn }
     },
     feedsFrom: (pot) => plannedFeeds(steps, pot, productOf, tools),
-    daysAfter: (today, due) => {
+    feedsAfter: (today, due) => {
       const pot = programmePot(feeding, today + 1)
       // What is due today is taken to be given today: the next is counted from it.
       const now = due.map(({ product, massG }) => ({ day: today, product, massG }))
@@ -61,7 +62,8 @@ export function bySteps({ garden, feeding, plan, productOf }: RunContext): PlanR
         productOf,
         tools,
       )
-      return [...new Set(feeds.map(({ day }) => day))]
+      const byDay = group(feeds, ({ day }) => day)
+      return [...byDay].map(([day, ofDay]) => ({ day, doses: ofDay.map(({ dose }) => dose) }))
     },
   }
 }

@@ -8,7 +8,7 @@ export {
 } from './potFeeding'
 export { type DueFeed, type FeedToday, feedToday, holdsFor } from './due'
 export { choicesAtHand, choicesToBuy, feedWish } from './choosing'
-export { feedDays, feedsPlanned, judgePlan } from './plans'
+export { feedDays, feedsAhead, feedsPlanned, judgePlan } from './plans'
 export { stepsFor } from './running'
 export {
   chooseForPot,

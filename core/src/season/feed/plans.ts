@@ -8,7 +8,7 @@ import {
 import { feedProductOf, shelfStock, type Garden } from '../../garden'
 import type { FeedToday } from './due'
 import { programmePot, type PotFeeding } from './potFeeding'
-import type { RunContext } from './run'
+import type { FeedAhead, RunContext } from './run'
 import { runOf } from './running'
 
 const contextOf = (
@@ -36,17 +36,21 @@ export function judgePlan(
   }
 }
 
-/** Days of the course on which a plan feeds a pot after today. */
-export function feedDays(garden: Garden, feed: FeedToday, today: number): readonly number[] {
+/** The feeds that a plan gives a pot after today, day by day. */
+export function feedsAhead(garden: Garden, feed: FeedToday, today: number): readonly FeedAhead[] {
   const { plan, nextOn, feeding, due, shelf } = feed
   if (!plan || nextOn === undefined) return []
   const run = runOf(contextOf(garden, feeding, plan, shelf))
-  return run.daysAfter(
+  return run.feedsAfter(
     today,
     due.map(({ dose }) => dose),
     nextOn,
   )
 }
+
+/** Days of the course on which a plan feeds a pot after today. */
+export const feedDays = (garden: Garden, feed: FeedToday, today: number): readonly number[] =>
+  feedsAhead(garden, feed, today).map(({ day }) => day)
 
 /** Every feed that a plan gives a pot from a day of its course on, as it would be given. */
 export const feedsPlanned = (

@@ -38,8 +38,19 @@ export interface PlanRun {
   }
   /** Every feed from a day on, as it would be given. */
   readonly feedsFrom: (pot: ProgrammePot) => readonly PlannedFeed[]
-  /** Days after today on which it feeds, once what is due today was given. */
-  readonly daysAfter: (today: number, due: readonly FeedDose[], nextOn: number) => readonly number[]
+  /** Its feeds after today, once what is due today was given. */
+  readonly feedsAfter: (
+    today: number,
+    due: readonly FeedDose[],
+    nextOn: number,
+  ) => readonly FeedAhead[]
+}
+
+/** A day of the course on which a plan feeds. */
+export interface FeedAhead {
+  readonly day: number
+  /** What it gives; none where that is measured on the day. */
+  readonly doses: readonly FeedDose[]
 }
 
 /** What a plan is worked out from. */

@@ -5,7 +5,7 @@ import { addDays, dayOf, daysBetween, memory, practice, reason, rememberedBy } f
 import { dayInCourse } from './days'
 import { EVENING_FROM_H } from '../../water'
 import { waterDues, type PotCourse, type PotToday } from '../course'
-import { dosedPot, feedDays, type FeedToday } from '../feed'
+import { dosedPot, feedsAhead, type FeedToday } from '../feed'
 import { daysDone, doneOn, plantFacts, type CourseFrame, type PotFacts } from './facts'
 import { calciumDose, possible } from './plantingCard'
 import type { Amount, Job } from './job'
@@ -175,13 +175,17 @@ export function feedJobs(
   const open = due.filter(({ isHeld }) => !isHeld)
   const isNow = (due.length > 0 || dueHabits.length > 0) && !isFedToday
   const firstDue = due.reduce((least, { dueOn }) => (dueOn < least ? dueOn : least), facts.today)
-  const daysAhead = [
-    ...(feed ? feedDays(garden, feed, day) : []),
-    ...byHabit.filter(({ from }) => from > day).map(({ from }) => from),
-  ]
-    .filter((on) => on > day)
-    .sort((one, other) => one - other)
-  const planned = [...new Set(daysAhead)]
+  const comingOn = group(
+    [
+      ...(feed ? feedsAhead(garden, feed, day) : []),
+      ...byHabit.map(({ from, dose }) => ({ day: from, doses: [dose] })),
+    ].filter((one) => one.day > day),
+    (one) => one.day,
+  )
+  const planned = [...comingOn.keys()].sort((one, other) => one - other)
+  /** What is planned for the last such day up to one: put off, it is still the same. */
+  const dosesOn = (on: number) =>
+    (comingOn.get(planned.findLast((one) => one <= on) ?? on) ?? []).flatMap(({ doses }) => doses)
   const recorded = group(
     records.filter((record) => record.kind === 'feed'),
     ({ at }) => dayOf(at),
@@ -217,7 +221,9 @@ export function feedJobs(
         const isDue = isNow && !isDone && on <= facts.today
         const doses = isDue
           ? [...open.map(({ dose }) => dose), ...dueHabits.map(({ dose }) => dose)]
-          : []
+          : isDone
+            ? []
+            : dosesOn(dayInCourse(facts, on))
         return {
           amounts: isDone ? recordedOn(on) : doses.flatMap(amountsOf),
           tools: ['spoon', 'can'],

@@ -9,8 +9,9 @@ import {
   type GardenRecord,
   type JobChange,
 } from '../../garden'
-import { addDays, dayOf, InputError } from '../../units'
+import { addDays, dayOf, daysBetween, InputError } from '../../units'
 import { gardenCourse } from '../course'
+import { feedsPlanned, potFeeding } from '../feed'
 import {
   isOneTap,
   isOpen,
@@ -68,6 +69,41 @@ describe('jobs of a garden', () => {
       [kind, containerId, ...plantingIds].join(),
     )
     expect(new Set(keys).size).toBe(keys.length)
+  })
+  test('a feed to come tells what goes into the can, as its plan would give it that day', () => {
+    const course = gardenCourse(demo, NOW)
+    const steps = demo.containers.filter(({ id }) => {
+      const plan = demo.feedPlans[id]
+      return plan && plan.programmeId !== 'toMeasure'
+    })
+    const told = steps.flatMap(({ id }) => {
+      const pot = course.pots.find(({ container }) => container.id === id)!
+      const feeding = potFeeding(course, pot)
+      if (!feeding) return []
+      const planned = feedsPlanned(
+        demo,
+        feeding,
+        demo.feedPlans[id]!,
+        daysBetween(course.from, TODAY),
+      )
+      return jobs
+        .filter(
+          ({ kind, containerId, state }) =>
+            kind === 'feed' && containerId === id && state === 'later',
+        )
+        .flatMap(({ dueOn, amounts }) => {
+          const given = planned
+            .filter(({ day }) => addDays(course.from, day) === dueOn)
+            .map(({ dose }) => [dose.product.id, dose.massG])
+          // What is due today and not given yet moves those after it.
+          if (!given.length) return []
+          expect(
+            amounts.flatMap(({ what, of, value }) => (what === 'g' ? [[of, value]] : [])),
+          ).toEqual(given)
+          return [dueOn]
+        })
+    })
+    expect(told.length).toBeGreaterThan(3)
   })
   test('those to come keep their ids as days go by', () => {
     const tomorrow = jobsBetween(demo, `${addDays(TODAY, 1)}T08:00`, FROM, TO)
