@@ -4,7 +4,6 @@ import {
   feedRound,
   feedToday,
   feedTools,
-  potFeeding,
   potOnDay,
   type FeedRound,
   type FeedToday,
@@ -13,20 +12,26 @@ import {
 } from '@rimbo/core'
 import { useGardenStore } from './garden'
 import { useTodayStore } from './today'
-import { turnByTurn } from '../turnByTurn'
+import { aTurn } from '../turnByTurn'
 
 /** How each pot stands with its feed, and the feeds of this walk. Derived, never stored. */
 export const useFeedingStore = defineStore('feeding', () => {
   const { garden } = storeToRefs(useGardenStore())
-  const { walked, progress, warm: warmWithToday } = storeToRefs(useTodayStore())
+  const today = useTodayStore()
+  const { walked, progress } = storeToRefs(today)
   /** The walk that feeds are told for: those of a garden just opened are worked out pot by pot. */
   const fed = shallowRef<typeof walked.value>()
   let workedOutFor: string | undefined
-  /** More that is worked out pot by pot, by whoever needs it. */
-  const warm = shallowRef<(course: GardenCourse) => unknown>()
-  warmWithToday.value = (course) => {
+  const ahead = (course: GardenCourse) => {
     for (const pot of course.pots) feedToday(course, pot, potOnDay(course, pot, course.today))
-    warm.value?.(course)
+  }
+  today.ahead.feeds = ahead
+  async function potByPot(course: GardenCourse): Promise<void> {
+    for (const pot of course.pots)
+      for (const work of [ahead, today.ahead.jobs]) {
+        await aTurn()
+        work?.({ ...course, pots: [pot] })
+      }
   }
   watch(
     walked,
@@ -34,14 +39,7 @@ export const useFeedingStore = defineStore('feeding', () => {
       if (now && !progress.value && workedOutFor !== now.course.garden.id) {
         const { course } = now
         workedOutFor = course.garden.id
-        await turnByTurn((index) => {
-          const pot = course.pots[index]
-          if (pot) {
-            potFeeding(course, pot)
-            warm.value?.({ ...course, pots: [pot] })
-          }
-          return index + 1 < course.pots.length
-        }).catch(() => undefined) // What cannot be worked out is told by the view that asks for it.
+        await potByPot(course).catch(() => undefined) // What cannot be worked out is told by the view that asks for it.
       }
       fed.value = walked.value
     },
@@ -62,5 +60,5 @@ export const useFeedingStore = defineStore('feeding', () => {
   const walk = computed<FeedRound | undefined>(
     () => fed.value && garden.value && feedRound(fed.value.round, feedOf, feedTools(garden.value)),
   )
-  return { fed, byContainer, walk, warm }
+  return { fed, byContainer, walk }
 })

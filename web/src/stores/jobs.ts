@@ -19,16 +19,18 @@ const NONE: readonly Job[] = []
 /** What there is to do, for every pot, up to the end of the season. Derived, never stored. */
 export const useJobsStore = defineStore('jobs', () => {
   const { garden } = storeToRefs(useGardenStore())
-  const { date, progress } = storeToRefs(useTodayStore())
+  const today = useTodayStore()
+  const { date, progress } = storeToRefs(today)
   const feeding = useFeedingStore()
   // The jobs of a garden just opened are worked out pot by pot, behind its feeds.
-  feeding.warm = (course: GardenCourse) =>
+  today.ahead.jobs = (course: GardenCourse) =>
     course.pots.forEach((pot) => jobsOfPot(course, pot, course.to))
 
-  /** All of them; none until the whole season is worked out. */
+  /** All of them; none until the whole season is worked out, and the feed of every pot. */
   const all = computed<readonly Job[]>(() => {
     const { fed, byContainer } = feeding
-    if (!fed || progress.value) return NONE
+    const isWhole = fed?.course.pots.length === garden.value?.containers.length
+    if (!fed || !isWhole || progress.value) return NONE
     const { course, today } = fed
     const dayOf = new Map(today.pots.map((pot) => [pot.container.id, pot]))
     return jobsOfCourse(course, course.to, {

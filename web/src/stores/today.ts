@@ -7,6 +7,8 @@ import {
   gardenCourse,
   gardenOn,
   potOnDay,
+  type Container,
+  type Garden,
   roundOf,
   type GardenCourse,
   type GardenToday,
@@ -14,7 +16,7 @@ import {
 } from '@rimbo/core'
 import { onTheClock } from '../clock'
 import { useGardenStore } from './garden'
-import { aTurn, turnByTurn } from '../turnByTurn'
+import { aTurn } from '../turnByTurn'
 
 /** The walk of today with all it is made from: of all pots, or of those that are ready. */
 interface Walked {
@@ -36,6 +38,9 @@ const basisOf = ({ garden, openDays }: GardenCourse, hour: string): Basis => ({
 })
 const isSame = (one: Basis, other: Basis) =>
   one.id === other.id && one.hour === other.hour && one.openDays === other.openDays
+
+/** A change waits no longer for what it bears on than this, ms. */
+const AHEAD_MS = 400
 
 /** What follows from the open garden on this day. Derived, never stored. */
 export const useTodayStore = defineStore('today', () => {
@@ -62,22 +67,51 @@ export const useTodayStore = defineStore('today', () => {
   /** The pots that are ready while the season of a garden is first worked out. */
   const opening = shallowRef<GardenCourse>()
 
+  /** Feeds and jobs of the pots of a course, worked out ahead by who shows them. */
+  const ahead: Partial<Record<'feeds' | 'jobs', (course: GardenCourse) => void>> = {}
+
+  /** One pot in turns of the browser: how it stands, its season, and what follows from it. */
+  async function potInTurns(
+    of: Garden,
+    container: Container,
+    works: readonly (keyof typeof ahead)[],
+  ): Promise<void> {
+    const { frame, potOf, standOf } = courseByPot(of, hour.value)
+    await aTurn()
+    standOf(container)
+    await aTurn()
+    const course = { ...frame, pots: [potOf(container)] }
+    for (const work of works) {
+      await aTurn()
+      ahead[work]?.(course)
+    }
+  }
+
   /** Works out the season pot by pot. Core keeps the answers: who asks for all has them at once. */
   async function workOut(basis: Basis): Promise<void> {
-    await turnByTurn((index) => {
-      if (!garden.value || !frame.value || !isSame(basis, basisOf(frame.value, hour.value)))
-        return false
+    const isStill = () =>
+      garden.value && frame.value && isSame(basis, basisOf(frame.value, hour.value))
+    for (let index = 0; index < (garden.value?.containers.length ?? 0); index++) {
+      if (!isStill() || !garden.value) return
+      // The first card has its feed on it.
+      const works = isOpen.value || started.value ? [] : (['feeds'] as const)
+      await potInTurns(garden.value, garden.value.containers[index]!, works)
       // What was changed in the meantime is asked for anew; all else is remembered.
-      const { containers } = garden.value
-      const { potOf } = courseByPot(garden.value, hour.value)
-      const soFar = { ...frame.value, pots: containers.slice(0, index + 1).map(potOf) }
-      const last = soFar.pots.at(-1)
-      if (last) potOnDay(soFar, last, soFar.today)
+      const soFar = isStill() && upTo(index)
+      if (!soFar) return
       if (!isOpen.value) opening.value = soFar
-      if (index + 1 < containers.length) return true
-      ready.value = basis
-      return false
-    })
+    }
+    if (isStill()) ready.value = basis
+  }
+  /** The season of the first pots, and how the last of them stands. */
+  function upTo(index: number): GardenCourse | undefined {
+    if (!garden.value || !frame.value) return undefined
+    const { potOf } = courseByPot(garden.value, hour.value)
+    const pots = garden.value.containers.slice(0, index + 1).map(potOf)
+    const soFar = { ...frame.value, pots }
+    const last = pots.at(-1)
+    if (last) potOnDay(soFar, last, soFar.today)
+    return soFar
   }
   watch(
     () => frame.value && basisOf(frame.value, hour.value),
@@ -92,19 +126,16 @@ export const useTodayStore = defineStore('today', () => {
     },
     { immediate: true },
   )
-  /** More that is worked out pot by pot, by whoever shows it. */
-  const warm = shallowRef<(course: GardenCourse) => unknown>()
   /** A change is shown once all that it bears on is worked out: in turns, so that nothing stands still. */
   workOutFirst.value = async (next) => {
     if (!isOpen.value || next.id !== garden.value?.id) return
-    const { frame, potOf } = courseByPot(next, hour.value)
     // Another weather changes every pot: that is worked out behind what is seen.
-    if (frame.openDays !== ready.value?.openDays) return
+    if (courseByPot(next, hour.value).frame.openDays !== ready.value?.openDays) return
+    const from = performance.now()
     for (const container of next.containers) {
-      await aTurn()
-      const pots = [potOf(container)]
-      await aTurn()
-      warm.value?.({ ...frame, pots })
+      // A change that bears on many pots is shown before all of them are worked out.
+      if (performance.now() - from > AHEAD_MS) return
+      await potInTurns(next, container, ['feeds', 'jobs'])
     }
   }
   let whole: GardenCourse | undefined
@@ -151,5 +182,5 @@ export const useTodayStore = defineStore('today', () => {
       ? undefined
       : { done: opening.value?.pots.length ?? 0, of: garden.value.containers.length },
   )
-  return { now, date, year, asItStands, frame, air, course, today, round, walked, progress, warm }
+  return { now, date, year, asItStands, frame, air, course, today, round, walked, progress, ahead }
 })

@@ -1,3 +1,8 @@
+<script lang="ts">
+// They stand before the first pot is worked out, so that what its card shows is worked out with it.
+useFeedingStore()
+useJobsStore()
+</script>
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
 import { storeToRefs } from 'pinia'
