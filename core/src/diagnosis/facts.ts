@@ -20,6 +20,7 @@ export const factIds = [
   'hottestRootC',
   'hotDays7d',
   'coldNights7d',
+  'warmNights7d',
   'frostNights7d',
   'leafWetHours7d',
   'dliMol',
@@ -205,6 +206,11 @@ export const factBands: Readonly<Record<FactId, readonly Band[]>> = {
     { from: 0, odds: { coldNights: 0.2 } },
     { from: 1, odds: { coldNights: 2 } },
     { from: 3, odds: { coldNights: 6, heat: 0.5 } },
+  ],
+  warmNights7d: [
+    { from: 0, odds: {} },
+    { from: 2, odds: { heat: 1.5 } },
+    { from: 5, odds: { heat: 2.5, coldNights: 0.3 } },
   ],
   frostNights7d: [
     { from: 0, odds: { frost: 0.03 } },

@@ -341,6 +341,10 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
     }),
   learnedFruitMass: ({ garden }) =>
     garden.varieties.forEach((one) => season.learnedFruitMass(one, [])),
+  isGoingRound: (here) =>
+    here.garden.containers.map(({ id }) =>
+      season.isGoingRound(here.garden, id, here.garden.clock ?? TODAY, ['leafYellow']),
+    ),
   factsFrom: ({ garden }) =>
     garden.containers.forEach(({ id }) =>
       expect(notNumbers(season.factsFrom(garden, id, NOW))).toEqual([]),

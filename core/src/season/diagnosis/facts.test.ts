@@ -4,7 +4,7 @@ import { demo } from '../../../test/demo'
 import { causeIds, diagnose, readFact, type FactId, type Facts } from '../../diagnosis'
 import type { Garden, GardenRecord } from '../../garden'
 import { wetLeafHours } from '../../weather'
-import { checkOf, checkOutcomes, factsFrom, mixVerdictAfter } from '.'
+import { checkOf, checkOutcomes, factsFrom, isGoingRound, mixVerdictAfter } from '.'
 
 const NOW = demo.clock!
 const DRY = 'f2'
@@ -101,6 +101,30 @@ describe('facts', () => {
       )
     expect(factsFrom(seen(['k1', 'k2']), DRY, NOW).neighboursSame).toBe(true)
     expect(factsFrom(seen(['k1']), DRY, NOW).neighboursSame).toBeUndefined()
+  })
+  test('once something is seen here, only the same at others counts, noted or checked', () => {
+    const others = (['k1', 'k2'] as const).map((containerId, index) => ({
+      ...{ containerId, at: '2026-06-17T09:00' },
+      ...(index
+        ? { kind: 'check' as const, signs: ['leafSpotsTinyBlackHalo@onLowestUp'] }
+        : { kind: 'sign' as const, sign: 'leafSpots' as const }),
+    }))
+    const garden = withRecords(others as readonly Partial<GardenRecord>[])
+    expect(isGoingRound(garden, DRY, NOW)).toBe(true)
+    expect(isGoingRound(garden, DRY, NOW, ['leafSpotsTinyBlackHalo', 'fruitCrackRound'])).toBe(true)
+    expect(isGoingRound(garden, DRY, NOW, ['wiltMiddayOnly'])).toBe(false)
+    expect(isGoingRound(garden, DRY, '2026-07-17', ['leafSpotsTinyBlackHalo'])).toBe(false)
+  })
+  test('nights too warm for flowers are counted, and speak for heat', () => {
+    const weather = demo.weather.map((one) => ({ ...one, tempMinC: Math.min(25, one.tempMaxC) }))
+    const warm = factsFrom({ ...demo, weather }, DRY, NOW)
+    expect(valueOf(warm, 'warmNights7d')).toBeGreaterThan(4)
+    expect(valueOf(factsFrom(demo, DRY, NOW), 'warmNights7d')).toBe(0)
+    const heatOf = (warmNights7d: number) =>
+      diagnose({ crop: 'tomato', signs: ['flowersDrop'], facts: { warmNights7d } }).causes.find(
+        ({ cause }) => cause === 'heat',
+      )!.share
+    expect(heatOf(6)).toBeGreaterThan(heatOf(0))
   })
   test('where no container is, or nothing stands in it, there is no check', () => {
     expect(factsFrom(demo, 'none', NOW)).toEqual({})

@@ -17,6 +17,7 @@ import {
 import { mixSeasonsOf } from '../mix'
 import { factDates, type FactDates } from './factDates'
 import { feedFacts } from './feedFacts'
+import { isGoingRound } from './neighbours'
 import { waterFacts } from './waterFacts'
 import { weatherFacts } from './weatherFacts'
 
@@ -54,10 +55,6 @@ const stageOfGrowth: Readonly<Record<Stage, CheckStage>> = {
 
 const WEEK = 7
 const FORTNIGHT = 14
-/** What others showed so few days ago is the same thing going round (memory). */
-const GOING_ROUND_DAYS = 7
-const GOING_ROUND_POTS = 2
-
 /** The days before today whose weather is known, oldest first. */
 function knownDays({ sky, today, from }: GardenCourse, pot: PotCourse, count: number) {
   const now = daysBetween(from, today)
@@ -78,20 +75,6 @@ function airShareOf({ container }: PotBase, mix: MixToday): number {
   const reach = reservoirReach(container, mix)
   const wetShare = reach ? Math.min(1, reach.wetToMm / Math.max(1, container.fillMm)) : 0
   return mix.drained.airSpace * (1 - wetShare)
-}
-
-/** Whether others had trouble in these days; nothing is said of a garden where nobody looked. */
-function neighboursSame(garden: Garden, containerId: string, today: string): Facts {
-  const others = garden.records.filter(
-    ({ kind, at, containerId: of }) =>
-      (kind === 'sign' || kind === 'check') &&
-      of !== undefined &&
-      of !== containerId &&
-      daysBetween(dayOf(at), today) >= 0 &&
-      daysBetween(dayOf(at), today) <= GOING_ROUND_DAYS,
-  )
-  const pots = new Set(others.map((record) => record.containerId))
-  return pots.size >= GOING_ROUND_POTS ? { neighboursSame: true } : {}
 }
 
 /** One pot's course, and the frame of it. */
@@ -156,7 +139,8 @@ export function factsFrom(garden: Garden, containerId: string, now: string): Fac
     ...(room !== undefined && { rootRoomShare: { value: room, isMeasured: false } }),
     mixSeasons: mixSeasonsOf(garden, pot.container, today),
     ...weatherFacts(knownDays(course, pot, WEEK), knownDays(course, pot, FORTNIGHT), base),
-    ...neighboursSame(garden, containerId, today),
+    // Nothing is said of a garden where nobody looked.
+    ...(isGoingRound(garden, containerId, today) && { neighboursSame: true }),
   }
 }
 

@@ -8,6 +8,7 @@ import type { SpotDay } from '../../place'
 /** A day is hot, and a night cold, for flowers beyond these, °C (practice). */
 const HOT_C = 32
 const COLD_NIGHT_C = 13
+const WARM_NIGHT_C = 24
 /** Ground frost reaches leaves a little before the air does (memory), °C. */
 const FROST_C = 0.5
 /** Mean wind of a day at the spot that tears leaves, m/s (memory). */
@@ -35,6 +36,7 @@ export function weatherFacts(
   return {
     hotDays7d: told(days.filter(({ tempMaxC }) => tempMaxC > HOT_C).length),
     coldNights7d: told(days.filter(({ tempMinC }) => tempMinC < COLD_NIGHT_C).length),
+    warmNights7d: told(days.filter(({ tempMinC }) => tempMinC > WARM_NIGHT_C).length),
     frostNights7d: told(days.filter(({ tempMinC }) => tempMinC < FROST_C).length),
     leafWetHours7d: reckoned(days.reduce((sum, day) => sum + wetLeafHours(day, isRoofed), 0)),
     windy: reckoned(days.some(({ windMS }) => windMS >= WINDY_MS)),

@@ -2,6 +2,7 @@ import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useRoute } from 'vue-router'
 import {
+  isGoingRound,
   isSymptom,
   readSigns,
   signPartOf,
@@ -126,7 +127,18 @@ export function useCheck() {
   watch([garden, () => container.value?.id, at, plantingId], lookUp, { immediate: true })
 
   const facts = computed<Facts>(() => {
-    const all = base.value?.facts ?? {}
+    const { neighboursSame, ...own } = base.value?.facts ?? {}
+    // Of others it counts what is seen here, as soon as something is.
+    const isSame =
+      neighboursSame !== undefined &&
+      !!garden.value &&
+      isGoingRound(
+        garden.value,
+        container.value?.id ?? '',
+        at.value,
+        seen.value.map(({ sign }) => sign),
+      )
+    const all = isSame ? { ...own, neighboursSame } : own
     return Object.fromEntries(
       Object.entries(all).filter(([fact]) => !struck.value.includes(fact as FactId)),
     )

@@ -22,6 +22,8 @@ const fact: { readonly [F in FactId]: string } = {
   hotDays7d: '{value} Tag über 32 °C in einer Woche | {value} Tage über 32 °C in einer Woche',
   coldNights7d:
     '{value} Nacht unter 13 °C in einer Woche | {value} Nächte unter 13 °C in einer Woche',
+  warmNights7d:
+    '{value} Nacht über 24 °C in einer Woche | {value} Nächte über 24 °C in einer Woche',
   frostNights7d: '{value} Frostnacht in einer Woche | {value} Frostnächte in einer Woche',
   leafWetHours7d: 'Blätter {value} Std. nass in einer Woche',
   dliMol: 'Licht {value} mol/m² am Tag',

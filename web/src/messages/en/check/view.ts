@@ -21,6 +21,7 @@ const fact: { readonly [F in FactId]: string } = {
   hottestRootC: 'Mix at the sunny wall up to {value}',
   hotDays7d: '{value} day over 32 °C in a week | {value} days over 32 °C in a week',
   coldNights7d: '{value} night below 13 °C in a week | {value} nights below 13 °C in a week',
+  warmNights7d: '{value} night above 24 °C in a week | {value} nights above 24 °C in a week',
   frostNights7d: '{value} night of frost in a week | {value} nights of frost in a week',
   leafWetHours7d: 'Leaves wet for {value} h in a week',
   dliMol: 'Light {value} mol/m² a day',

@@ -24,6 +24,8 @@ const fact: { readonly [F in FactId]: string } = {
     '{value} día de más de 32 °C en una semana | {value} días de más de 32 °C en una semana',
   coldNights7d:
     '{value} noche de menos de 13 °C en una semana | {value} noches de menos de 13 °C en una semana',
+  warmNights7d:
+    '{value} noche de más de 24 °C en una semana | {value} noches de más de 24 °C en una semana',
   frostNights7d: '{value} noche de helada en una semana | {value} noches de helada en una semana',
   leafWetHours7d: 'Hojas mojadas durante {value} h en una semana',
   dliMol: 'Luz {value} mol/m² al día',
