@@ -109,7 +109,7 @@ describe('facts', () => {
         ? { kind: 'check' as const, signs: ['leafSpotsTinyBlackHalo@onLowestUp'] }
         : { kind: 'sign' as const, sign: 'leafSpots' as const }),
     }))
-    const garden = withRecords(others as readonly Partial<GardenRecord>[])
+    const garden = withRecords(others)
     expect(isGoingRound(garden, DRY, NOW)).toBe(true)
     expect(isGoingRound(garden, DRY, NOW, ['leafSpotsTinyBlackHalo', 'fruitCrackRound'])).toBe(true)
     expect(isGoingRound(garden, DRY, NOW, ['wiltMiddayOnly'])).toBe(false)

@@ -3,7 +3,7 @@ import { isCause, type CauseId, type CheckStage, type FactId, type Facts } from 
 import type { Garden } from '../../garden'
 import { reservoirReach } from '../../mix'
 import { growthOn, type Stage, type Variety } from '../../plant'
-import { dayOf, daysBetween, own } from '../../units'
+import { daysBetween, own } from '../../units'
 import { HOURS_A_DAY } from '../../weather'
 import {
   courseByPot,
