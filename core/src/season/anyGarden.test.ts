@@ -525,6 +525,15 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
     const mix = gardens.mixesOf(garden)('thirds')!
     day.pots.forEach((pot) => season.withMix(pot, mix))
   },
+  mixTaskOn: ({ garden }) => {
+    const ids = garden.containers.map(({ id }) => id)
+    const task = season.mixTaskOn(garden, ids, TODAY, wishes(garden))
+    // What is at hand does not hang on how the pots are looked at.
+    const { candidates } = season.mixTaskOf(garden, garden.containers, wishes(garden))
+    expect(task.candidates.map(({ stockL }) => stockL)).toEqual(
+      candidates.map(({ stockL }) => stockL),
+    )
+  },
   mixTaskOf: ({ garden }) => season.mixTaskOf(garden, garden.containers, wishes(garden)),
   mixPlan: ({ garden, day }) =>
     season.mixPlan(garden, day.pots, {

@@ -1,4 +1,4 @@
-import { mixTaskOf, solveMix, type Garden, type MixWish, type SolvedMix } from '@rimbo/core'
+import { mixTaskOn, solveMix, type Garden, type MixWish, type SolvedMix } from '@rimbo/core'
 import { expose } from './door'
 import { loadSolver } from './solver'
 
@@ -9,19 +9,23 @@ export interface MixAnswer {
 }
 
 const work = {
-  /** Finds the best mix for some containers within what is asked. */
+  /** Finds the best mix for some containers as they stand on a day, within what is asked. */
   solveMix: async (
     garden: Garden,
     containerIds: readonly string[],
+    date: string,
     wish: MixWish,
     timeLimitS: number,
     progress: (share: number) => void,
   ): Promise<MixAnswer> => {
     const solve = await loadSolver()
     progress(0.1)
-    const containers = garden.containers.filter(({ id }) => containerIds.includes(id))
-    const task = mixTaskOf(garden, containers, wish)
-    const solved = solveMix(task, solve, timeLimitS, progress)
+    const solved = solveMix(
+      mixTaskOn(garden, containerIds, date, wish),
+      solve,
+      timeLimitS,
+      progress,
+    )
     return { wish, solved }
   },
 }

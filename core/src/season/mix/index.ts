@@ -9,6 +9,7 @@ export {
 export {
   judgeExtract,
   mixTaskOf,
+  mixTaskOn,
   rechargeOf,
   mixSeasonsOf,
   tryMix,

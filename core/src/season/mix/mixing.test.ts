@@ -7,6 +7,7 @@ import {
   gardenToday,
   judgeExtract,
   mixTaskOf,
+  mixTaskOn,
   rechargeOf,
   mixSeasonsOf,
   tryMix,
@@ -144,6 +145,10 @@ test('a task for the solver has the garden’s stock, and what is ruled out at n
     [0.1, 0.8, 46, false],
   ])
   expect(task.vessels).toHaveLength(2)
+  // For pots as they stand, what was mixed for them is used up all the same.
+  const standing = mixTaskOn(demo, [demo.containers[0]!.id, demo.containers[1]!.id], NOW, wish)
+  expect(standing.candidates).toEqual(task.candidates)
+  expect(standing.vessels).toHaveLength(2)
 })
 
 describe('a pot’s old mix', () => {

@@ -2,6 +2,7 @@ import { containerVolumes, mixBody, type Container } from '../../container'
 import {
   containerOn,
   foundRecords,
+  gardenAsOf,
   ingredientsOf,
   ingredientStockL,
   mixesOf,
@@ -127,6 +128,22 @@ export function mixTaskOf(
     }),
   }
 }
+
+/**
+ * The same for some pots of a garden as they stand on a day. What is at hand is asked of the
+ * garden itself: as it stands, it knows no more of what its pots were filled with.
+ */
+export const mixTaskOn = (
+  garden: Garden,
+  containerIds: readonly string[],
+  date: string,
+  wish: MixWish,
+): MixTask =>
+  mixTaskOf(
+    garden,
+    gardenAsOf(garden, date).containers.filter(({ id }) => containerIds.includes(id)),
+    wish,
+  )
 
 /** What is told of a container's old mix. */
 export interface OldMixFacts {

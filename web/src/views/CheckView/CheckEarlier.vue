@@ -71,6 +71,7 @@ const nameOf = (cause: string | undefined) => (isCause(cause) ? t(`cause.${cause
   display: flex;
   align-items: center;
   gap: 10px;
+  margin-bottom: 6px;
 }
 .earlier-cause {
   flex: 1;

@@ -29,7 +29,7 @@ import PushButton from '../../ui/fields/PushButton.vue'
 const props = defineProps<{ containerIds: readonly string[] }>()
 const emit = defineEmits<{ take: [parts: Recipe['parts'], isKept: boolean] }>()
 const { garden } = storeToRefs(useGardenStore())
-const { asItStands } = storeToRefs(useTodayStore())
+const { date } = storeToRefs(useTodayStore())
 const { t } = useI18n()
 const { ofError } = useFaultText()
 const { optionsOf } = useOptions()
@@ -79,7 +79,14 @@ const TIME_LIMIT_S = 20
 const solver = useWorker<MixWork, MixAnswer>(
   () => new Worker(new URL('../../workers/mix.worker.ts', import.meta.url), { type: 'module' }),
   (work, progress) =>
-    work.solveMix(asItStands.value!, [...props.containerIds], wish.value, TIME_LIMIT_S, progress),
+    work.solveMix(
+      garden.value!,
+      [...props.containerIds],
+      date.value,
+      wish.value,
+      TIME_LIMIT_S,
+      progress,
+    ),
 )
 const result = computed(() => solver.result.value)
 </script>
