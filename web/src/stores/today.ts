@@ -67,6 +67,8 @@ export const useTodayStore = defineStore('today', () => {
   /** The pots that are ready while the season of a garden is first worked out. */
   const opening = shallowRef<GardenCourse>()
 
+  /** The walk does not wait for the last pot: it begins with the first that is due. */
+  const started = shallowRef<Walked>()
   /** Feeds and jobs of the pots of a course, worked out ahead by who shows them. */
   const ahead: Partial<Record<'feeds' | 'jobs', (course: GardenCourse) => void>> = {}
 
@@ -126,6 +128,11 @@ export const useTodayStore = defineStore('today', () => {
     },
     { immediate: true },
   )
+  // What is recorded while it opens is on the card at once.
+  watch(garden, (changed) => {
+    const { value: soFar } = opening
+    if (changed && soFar?.garden.id === changed.id) opening.value = upTo(soFar.pots.length - 1)
+  })
   /** A change is shown once all that it bears on is worked out: in turns, so that nothing stands still. */
   workOutFirst.value = async (next) => {
     if (!isOpen.value || next.id !== garden.value?.id) return
@@ -158,8 +165,6 @@ export const useTodayStore = defineStore('today', () => {
   const air = computed<GardenToday | undefined>(() => onDay(frame.value))
   const today = computed<GardenToday | undefined>(() => onDay(course.value))
   const round = computed<Round | undefined>(() => roundOn(today.value))
-  /** The walk does not wait for the last pot: it begins with the first that is due. */
-  const started = shallowRef<Walked>()
   watch(opening, (soFar) => {
     const { value: before } = started
     if (!soFar) started.value = undefined
