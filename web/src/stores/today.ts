@@ -7,9 +7,10 @@ import {
   gardenCourse,
   gardenOn,
   potOnDay,
+  roundOf,
+  withoutMarks,
   type Container,
   type Garden,
-  roundOf,
   type GardenCourse,
   type GardenToday,
   type Round,
@@ -39,7 +40,14 @@ const basisOf = ({ garden, openDays }: GardenCourse, hour: string): Basis => ({
 const isSame = (one: Basis, other: Basis) =>
   one.id === other.id && one.hour === other.hour && one.openDays === other.openDays
 
-/** A change waits no longer for what it bears on than this, ms. */
+/** Whether two states of a garden differ in nothing but records: what was done bears on its own pot. */
+function isOfRecords(one: Garden, other: Garden): boolean {
+  const [before, after] = [withoutMarks(one), withoutMarks(other)] as const
+  const names = Object.keys(after) as (keyof typeof after)[]
+  return names.every((name) => name === 'records' || before[name] === after[name])
+}
+
+/** A record waits no longer for what it bears on than this, ms. */
 const AHEAD_MS = 400
 
 /** What follows from the open garden on this day. Derived, never stored. */
@@ -133,14 +141,13 @@ export const useTodayStore = defineStore('today', () => {
     const { value: soFar } = opening
     if (changed && soFar?.garden.id === changed.id) opening.value = upTo(soFar.pots.length - 1)
   })
-  /** A change is shown once all that it bears on is worked out: in turns, so that nothing stands still. */
+  /** A record is shown once all that it bears on is worked out: in turns, so that nothing stands still. */
   workOutFirst.value = async (next) => {
-    if (!isOpen.value || next.id !== garden.value?.id) return
-    // Another weather changes every pot: that is worked out behind what is seen.
-    if (courseByPot(next, hour.value).frame.openDays !== ready.value?.openDays) return
+    const { value: before } = garden
+    if (!isOpen.value || !before || next.id !== before.id || !isOfRecords(before, next)) return
     const from = performance.now()
     for (const container of next.containers) {
-      // A change that bears on many pots is shown before all of them are worked out.
+      // What bears on many pots is shown before all of them are worked out.
       if (performance.now() - from > AHEAD_MS) return
       await potInTurns(next, container, ['feeds', 'jobs'])
     }
