@@ -9,14 +9,10 @@ export const aTurn = () =>
     port2.postMessage(undefined)
   })
 
-/**
- * Long work in steps, with a turn for the browser before each.
- *
- * @param step does the next; false once there is nothing more to do
- */
-export async function turnByTurn(step: (index: number) => boolean): Promise<void> {
-  for (let index = 0; ; index++) {
+/** Long work in parts, with a turn for the browser before each. */
+export async function inTurns(parts: readonly (() => unknown)[]): Promise<void> {
+  for (const part of parts) {
     await aTurn()
-    if (!step(index)) return
+    part()
   }
 }

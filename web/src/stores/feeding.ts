@@ -12,7 +12,7 @@ import {
 } from '@rimbo/core'
 import { useGardenStore } from './garden'
 import { useTodayStore } from './today'
-import { aTurn } from '../turnByTurn'
+import { inTurns } from '../turnByTurn'
 
 /** How each pot stands with its feed, and the feeds of this walk. Derived, never stored. */
 export const useFeedingStore = defineStore('feeding', () => {
@@ -26,20 +26,20 @@ export const useFeedingStore = defineStore('feeding', () => {
     for (const pot of course.pots) feedToday(course, pot, potOnDay(course, pot, course.today))
   }
   today.ahead.feeds = ahead
-  async function potByPot(course: GardenCourse): Promise<void> {
-    for (const pot of course.pots)
-      for (const work of [ahead, today.ahead.jobs]) {
-        await aTurn()
-        work?.({ ...course, pots: [pot] })
-      }
-  }
+  const potByPot = (course: GardenCourse) =>
+    inTurns(
+      course.pots.flatMap((pot) =>
+        [ahead, today.ahead.jobs].map((work) => () => work?.({ ...course, pots: [pot] })),
+      ),
+    )
   watch(
     walked,
     async (now) => {
       if (now && !progress.value && workedOutFor !== now.course.garden.id) {
         const { course } = now
         workedOutFor = course.garden.id
-        await potByPot(course).catch(() => undefined) // What cannot be worked out is told by the view that asks for it.
+        // What cannot be worked out is told by the view that asks for it.
+        await potByPot(course).catch(() => undefined)
       }
       fed.value = walked.value
     },

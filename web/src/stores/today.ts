@@ -17,7 +17,7 @@ import {
 } from '@rimbo/core'
 import { onTheClock } from '../clock'
 import { useGardenStore } from './garden'
-import { aTurn } from '../turnByTurn'
+import { inTurns } from '../turnByTurn'
 
 /** The walk of today with all it is made from: of all pots, or of those that are ready. */
 interface Walked {
@@ -81,20 +81,17 @@ export const useTodayStore = defineStore('today', () => {
   const ahead: Partial<Record<'feeds' | 'jobs', (course: GardenCourse) => void>> = {}
 
   /** One pot in turns of the browser: how it stands, its season, and what follows from it. */
-  async function potInTurns(
+  function potInTurns(
     of: Garden,
     container: Container,
     works: readonly (keyof typeof ahead)[],
   ): Promise<void> {
     const { frame, potOf, standOf } = courseByPot(of, hour.value)
-    await aTurn()
-    standOf(container)
-    await aTurn()
-    const course = { ...frame, pots: [potOf(container)] }
-    for (const work of works) {
-      await aTurn()
-      ahead[work]?.(course)
-    }
+    return inTurns([
+      () => standOf(container),
+      () => potOf(container),
+      ...works.map((work) => () => ahead[work]?.({ ...frame, pots: [potOf(container)] })),
+    ])
   }
 
   /** Works out the season pot by pot. Core keeps the answers: who asks for all has them at once. */

@@ -45,7 +45,7 @@ export interface FeedToday {
   readonly feeding: PotFeeding
   readonly verdict: FeedVerdict
   readonly plan: FeedPlan | undefined
-  /** What is at hand to feed it with. */
+  /** What its plan chooses from; nothing where its steps name what they give. */
   readonly shelf: readonly ShelfStock[]
   readonly due: readonly DueFeed[]
   /** Products of its plan that the programme cannot use: nothing of them is given. */
@@ -192,6 +192,7 @@ const feedOf = rememberedBy(
             lateDays,
             holds,
             isHeld: isHeld(holds),
+            // Told last: what is given to other pots changes nothing else of it.
             stockG: undefined,
           }
         }),

@@ -59,6 +59,6 @@ export interface RunContext {
   readonly feeding: PotFeeding
   readonly plan: FeedPlan
   readonly productOf: (id: string) => FeedProduct | undefined
-  /** What is at hand. */
+  /** What it may choose from. */
   readonly shelf: readonly ShelfStock[]
 }

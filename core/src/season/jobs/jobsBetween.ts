@@ -110,7 +110,7 @@ export interface JobsAsked {
 
 const rankOf = new Map(jobKinds.map((kind, rank) => [kind, rank]))
 
-/** The jobs of one pot of a course up to a day, in no order; its own ones, set by the gardener, are not among them. */
+/** The jobs of one pot of a course up to a day, in no order, but for those that the gardener has set. */
 export function jobsOfPot(
   course: GardenCourse,
   pot: PotCourse,

@@ -128,7 +128,7 @@ export function useCheck() {
 
   const facts = computed<Facts>(() => {
     const { neighboursSame, ...own } = base.value?.facts ?? {}
-    // Of others it counts what is seen here, as soon as something is.
+    // Once something is seen here, only the same counts of other pots.
     const isSame =
       neighboursSame !== undefined &&
       !!garden.value &&

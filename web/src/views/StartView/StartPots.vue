@@ -8,7 +8,7 @@ import { edits, potToday, usualContainers, type PotToday } from '@rimbo/core'
 import SectionFigure from '../../drawing/SectionFigure.vue'
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
-import { turnByTurn } from '../../turnByTurn'
+import { inTurns } from '../../turnByTurn'
 import PushButton from '../../ui/fields/PushButton.vue'
 import { useFormat } from '../../ui/words/format'
 import { useUsualPots } from './useUsualPots'
@@ -31,15 +31,15 @@ const add = (id: string, by: 1 | -1) =>
 /** Drawn one by one: the first can be tapped while the last is still to come. */
 const drawn = shallowReactive(new Map<string, PotToday>())
 onMounted(() =>
-  turnByTurn((index) => {
-    const usual = usualContainers[index]
-    if (!usual || !garden.value) return false
-    const container = containerOf(usual, usual.id, 'P', garden.value.spaces[0]!.id)
-    // An empty garden about it: nothing else is asked than what it holds.
-    const alone = { ...garden.value, containers: [], plantings: [], records: [] }
-    drawn.set(usual.id, potToday(alone, container, date.value))
-    return true
-  }),
+  inTurns(
+    usualContainers.map((usual) => () => {
+      if (!garden.value) return
+      const container = containerOf(usual, usual.id, 'P', garden.value.spaces[0]!.id)
+      // An empty garden about it: nothing else is asked than what it holds.
+      const alone = { ...garden.value, containers: [], plantings: [], records: [] }
+      drawn.set(usual.id, potToday(alone, container, date.value))
+    }),
+  ),
 )
 
 const summary = computed(() => {
