@@ -13,16 +13,21 @@ async function blackEnd(page: Page): Promise<void> {
   await page.locator('[data-ask]').waitFor()
   await page.evaluate(() => document.fonts.ready)
 }
+/** Feeds and jobs come last of all. */
+async function workedOut(page: Page, view: string): Promise<void> {
+  await page.locator('main h1').first().waitFor({ state: 'attached' })
+  if (view === 'round') await page.getByText('To take along').waitFor()
+  if (view === 'line-up') await page.getByText('with feed').waitFor()
+}
 const PHONE = { width: 390, height: 844 }
 
 test.describe('pictures', () => {
   for (const view of wide)
     test(`${view} at a desk`, async ({ page }) => {
       await page.goto(`/${view}`)
-      await page.locator('main h1').first().waitFor({ state: 'attached' })
       if (view === 'place') await page.getByText('h a day').waitFor()
       if (view === 'days') await page.locator('[data-job]').first().waitFor()
-      if (view === 'round') await page.getByText('To take along').waitFor()
+      await workedOut(page, view)
       await page.evaluate(() => document.fonts.ready)
       await page.screenshot({ path: `${import.meta.dirname}/${folder}/${view}.png` })
     })
@@ -120,7 +125,7 @@ test.describe('pictures', () => {
     test(`${view} on a phone`, async ({ page }) => {
       await page.setViewportSize(PHONE)
       await page.goto(`/${view}`)
-      await page.locator('main h1').first().waitFor({ state: 'attached' })
+      await workedOut(page, view)
       await page.evaluate(() => document.fonts.ready)
       await page.screenshot({ path: `${import.meta.dirname}/${folder}/${view}-phone.png` })
     })

@@ -55,10 +55,17 @@ describe('a garden that is opened', () => {
     expect(today.progress).toBeDefined()
     expect(today.course).toBeUndefined()
     const begun = today.walked!
+    // The card has its feed; of what is to be carried no part is told for the whole.
+    const feeds = useFeedingStore()
+    expect(feeds.begun!.stops.length).toBeLessThan(16)
+    expect(feeds.walk).toBeUndefined()
     expect(begun.course.pots.length).toBeLessThan(16)
     expect(begun.round.dueCount).toBeGreaterThan(0)
     await until(() => today.course !== undefined)
     expect(today.progress).toBeUndefined()
+    expect(feeds.walk).toBeUndefined()
+    await until(() => feeds.walk !== undefined)
+    expect(feeds.walk!.stops).toHaveLength(16)
     // What was told of a pot first is what is told of it in the end.
     const first = begun.round.stops.find(({ state }) => state === 'due')!
     const same = today.round!.stops.find(({ pot }) => pot.container.id === first.pot.container.id)!

@@ -57,8 +57,14 @@ export const useFeedingStore = defineStore('feeding', () => {
     )
   })
   const feedOf = (stop: Stop) => byContainer.value.get(stop.pot.container.id)
-  const walk = computed<FeedRound | undefined>(
+  /** The walk as far as it is worked out. */
+  const begun = computed<FeedRound | undefined>(
     () => fed.value && garden.value && feedRound(fed.value.round, feedOf, feedTools(garden.value)),
   )
-  return { fed, byContainer, walk }
+  const isWhole = computed(
+    () => !progress.value && fed.value?.course.pots.length === garden.value?.containers.length,
+  )
+  /** All of it: what is to be carried is told of no part. */
+  const walk = computed(() => (isWhole.value ? begun.value : undefined))
+  return { fed, byContainer, begun, isWhole, walk }
 })

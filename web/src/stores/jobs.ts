@@ -20,7 +20,7 @@ const NONE: readonly Job[] = []
 export const useJobsStore = defineStore('jobs', () => {
   const { garden } = storeToRefs(useGardenStore())
   const today = useTodayStore()
-  const { date, progress } = storeToRefs(today)
+  const { date } = storeToRefs(today)
   const feeding = useFeedingStore()
   // The jobs of a garden just opened are worked out pot by pot, behind its feeds.
   today.ahead.jobs = (course: GardenCourse) =>
@@ -28,9 +28,8 @@ export const useJobsStore = defineStore('jobs', () => {
 
   /** All of them; none until the whole season is worked out, and the feed of every pot. */
   const all = computed<readonly Job[]>(() => {
-    const { fed, byContainer } = feeding
-    const isWhole = fed?.course.pots.length === garden.value?.containers.length
-    if (!fed || !isWhole || progress.value) return NONE
+    const { fed, byContainer, isWhole } = feeding
+    if (!fed || !isWhole) return NONE
     const { course, today } = fed
     const dayOf = new Map(today.pots.map((pot) => [pot.container.id, pot]))
     return jobsOfCourse(course, course.to, {

@@ -41,7 +41,7 @@ const isSaying = ref(false)
 const store = useGardenStore()
 const { garden, isSaving } = storeToRefs(store)
 const { now, walked, progress } = storeToRefs(useTodayStore())
-const { walk } = storeToRefs(useFeedingStore())
+const { walk, begun } = storeToRefs(useFeedingStore())
 const { todayByContainer, walk: jobWalk } = storeToRefs(useJobsStore())
 const { t } = useI18n()
 const { water } = useFormat()
@@ -53,7 +53,7 @@ const stops = computed(
     [],
 )
 const fedOf = (stop: Stop): FedStop | undefined =>
-  walk.value?.stops.find((one) => one.stop.pot.container.id === stop.pot.container.id)
+  begun.value?.stops.find((one) => one.stop.pot.container.id === stop.pot.container.id)
 /** What else there is to do at a pot today; water and feed are told by themselves. */
 const jobsAt = (stop: Stop): readonly Job[] =>
   todayByContainer.value.get(stop.pot.container.id) ?? []
@@ -144,9 +144,11 @@ function listed(stop: Stop): string {
 
 <template>
   <div v-if="garden && walked" class="view round-view">
-    <p v-if="progress" class="round-opening" role="status">{{ t('app.workingOut', progress) }}</p>
+    <p v-if="progress || !walk" class="round-opening" role="status">
+      {{ t('app.workingOut', progress ?? { done: stops.length, of: stops.length }) }}
+    </p>
     <RoundHead
-      v-else
+      v-if="!progress"
       :round="walked.round"
       :walk="walk"
       :job-walk="jobWalk"
