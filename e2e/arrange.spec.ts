@@ -141,7 +141,7 @@ test('what is worth its price is bought, and planted with the rest', async ({ pa
   await page.getByLabel('Plants in a pot, at most').fill('1')
   await page.getByLabel('Plants in a pot, at most').press('Enter')
   await page.getByRole('button', { name: 'Arrange', exact: true }).click()
-  await expect(page.locator('[data-fact=arranged]')).toContainText(/To buy: (40|80)\./, SOLVED)
+  await expect(page.locator('[data-fact=arranged]')).toContainText(/To buy: €(40|80)\.00\./, SOLVED)
   await page.getByRole('button', { name: 'Plant and place them so' }).click()
   await expect(page.getByText('Planted and placed as arranged.')).toBeVisible()
   await page.getByRole('link', { name: 'Line-up' }).click()

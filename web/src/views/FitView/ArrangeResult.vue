@@ -28,7 +28,7 @@ defineEmits<{
 }>()
 
 const { t } = useI18n()
-const { mass, share } = useFormat()
+const { mass, money, share } = useFormat()
 const { varietyName } = useNames()
 const { date } = storeToRefs(useTodayStore())
 
@@ -81,7 +81,7 @@ const sum = computed(() => {
       ? t('arrange.proven', { total })
       : t('arrange.timeLimit', { total, gap: share(found.gapShare) }),
     ...(found.alikeShare ? [t('arrange.provenAlike', { alike: share(found.alikeShare) })] : []),
-    ...(found.cost ? [t('arrange.cost', { cost: found.cost })] : []),
+    ...(found.cost ? [t('arrange.cost', { cost: money(found.cost) })] : []),
     ...(codes.length ? [t('arrange.empty', { codes: codes.join(', ') })] : []),
   ]
 })
