@@ -2,19 +2,25 @@ import { fileURLToPath } from 'node:url'
 import vue from '@vitejs/plugin-vue'
 import { ElementPlusResolver } from 'unplugin-vue-components/resolvers'
 import components from 'unplugin-vue-components/vite'
-import { defineConfig } from 'vite'
+import { defineConfig, type UserConfig } from 'vite'
 import { VitePWA } from 'vite-plugin-pwa'
+import { chunkGroups } from './chunks'
 
 /** Where on its host the application lies: `BASE=/rimbo/ npm run build` for a folder of its own. */
 const base = process.env['BASE'] ?? '/'
 const MEBIBYTE = 1024 * 1024
 
-export default defineConfig({
+/** What makes script of views. */
+const views = () => [
+  vue({ features: { optionsAPI: false } }),
+  components({ dirs: [], dts: false, resolvers: [ElementPlusResolver({ importStyle: 'css' })] }),
+]
+
+export default defineConfig(async ({ command }): Promise<UserConfig> => ({
   base,
   root: fileURLToPath(new URL('.', import.meta.url)),
   plugins: [
-    vue({ features: { optionsAPI: false } }),
-    components({ dirs: [], dts: false, resolvers: [ElementPlusResolver({ importStyle: 'css' })] }),
+    ...views(),
     VitePWA({
       // Registered by src/offline.ts, once the first screen stands; a newer version waits to be asked in.
       injectRegister: false,
@@ -62,8 +68,16 @@ export default defineConfig({
     assetsInlineLimit: 0,
     target: 'es2022',
     manifest: true,
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          includeDependenciesRecursively: false,
+          groups: command === 'build' ? await chunkGroups(views()) : [],
+        },
+      },
+    },
   },
   optimizeDeps: {
     include: ['element-plus/es', 'element-plus/es/components/*/style/css', 'highs', 'comlink'],
   },
-})
+}))
