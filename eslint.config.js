@@ -4,6 +4,7 @@ import vue from 'eslint-plugin-vue'
 import globals from 'globals'
 import tseslint from 'typescript-eslint'
 import { ownProperties } from './scripts/eslint-own.mjs'
+import './scripts/eslint-vue.mjs'
 
 const typed = {
   languageOptions: {

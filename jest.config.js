@@ -1,6 +1,8 @@
 /** Packages are ES modules, so Jest runs with --experimental-vm-modules (see `test:unit`). */
 export default {
   testEnvironment: 'node',
+  // Left to itself, Jest leaves one of two cores idle.
+  maxWorkers: '100%',
   roots: ['<rootDir>/core/src', '<rootDir>/web/src', '<rootDir>/server/src'],
   setupFilesAfterEnv: ['<rootDir>/scripts/jest-setup.ts'],
   // A busy machine is slow; nothing here measures time.

@@ -23,10 +23,13 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
+    // No test waits for a list to glide into its place.
+    contextOptions: { reducedMotion: 'reduce' },
     // Fetching all of Rimbo anew for each test would take most of their time: offline.spec.ts lets it.
     serviceWorkers: 'block',
     actionTimeout: 15_000,
-    trace: isCi ? 'on-first-retry' : 'retain-on-failure',
+    // A trace of every test takes a third of their time: `--trace on` draws one of a test that failed.
+    trace: isCi ? 'on-first-retry' : 'off',
     launchOptions: {
       executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
       args: [

@@ -1,9 +1,11 @@
 // `npm test`: installs what is missing, then runs every check and adds up.
 // Its last line is `N passed, N failed` over all runners.
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { spawn } from 'node:child_process'
+import { once } from 'node:events'
+import { mkdtempSync, openSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { ensureBuild, ensureChromium, ensurePackages, requireNode, run } from './prepare.mjs'
+import { ensureBuild, ensureChromium, ensurePackages, requireNode, root, run } from './prepare.mjs'
 
 const reports = mkdtempSync(join(tmpdir(), 'rimbo-test-'))
 const totals = { passed: 0, failed: 0 }
@@ -54,9 +56,30 @@ const browserTests = (chromium, files) =>
     ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected }),
   )
 
-function everything() {
-  for (const name of ['format', 'lint', 'types', 'boundaries', 'unused', 'kernel'])
+/** Begins one check beside others; its output is shown when it is asked for. */
+function beside(name) {
+  const output = join(reports, `${name}.txt`)
+  const file = openSync(output, 'w')
+  const child = spawn('npm', ['run', '--silent', `check:${name}`], {
+    cwd: root,
+    stdio: [0, file, file],
+  })
+  const ended = once(child, 'close')
+  return async () => {
+    const [code] = await ended
+    check(name, () => {
+      process.stdout.write(readFileSync(output))
+      return code === 0
+    })
+  }
+}
+
+async function everything() {
+  // Linting takes as long as all other checks, and one of two cores.
+  const lint = beside('lint')
+  for (const name of ['format', 'types', 'boundaries', 'unused', 'kernel'])
     check(name, () => npmRun(`check:${name}`))
+  await lint()
   runner(
     'unit tests',
     (report) => npmRun('test:unit', ['--json', `--outputFile=${report}`]),
@@ -83,7 +106,7 @@ try {
 }
 if (process.argv.includes('--only=screenshots')) {
   if (check('build', ensureBuild)) browser(['--project=screenshots'])
-} else everything()
+} else await everything()
 
 rmSync(reports, { recursive: true, force: true })
 console.log(`\n${summary.join('\n')}\n`)
