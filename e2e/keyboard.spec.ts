@@ -1,23 +1,4 @@
-import type { Page } from '@playwright/test'
-import { expect, open, startOwn, test } from './support'
-
-/** Presses Tab until the wanted thing has the focus; fails if it is never reached. */
-async function tabTo(page: Page, name: string, most = 60): Promise<void> {
-  for (let press = 0; press < most; press++) {
-    await page.keyboard.press('Tab')
-    const focused = await page.evaluate(() => {
-      const element = document.activeElement
-      const label = element?.getAttribute('aria-label')
-      const own =
-        element instanceof HTMLInputElement
-          ? element.labels?.[0]?.textContent
-          : element?.textContent
-      return (label ?? own ?? '').trim()
-    })
-    if (focused.startsWith(name)) return
-  }
-  throw new Error(`“${name}” cannot be reached by Tab`)
-}
+import { expect, open, startOwn, tabTo, test } from './support'
 
 test('a pot is added, and watered, without a mouse', async ({ page }) => {
   await startOwn(page)

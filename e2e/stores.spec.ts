@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
-import { choose, expect, open, test } from './support'
+import { choose, expect, open, tabTo, test } from './support'
 
 const part = (page: Page, name: string) => page.getByRole('button', { name, exact: true }).click()
 const item = (page: Page, id: string) => page.locator(`[data-item="${id}"]`)
@@ -86,4 +86,51 @@ test('what a season cost, a kilo of it, and the pots that paid for themselves', 
   await expect(page.locator('[data-cost=cage]')).toContainText('over 5 years')
   const { violations } = await new AxeBuilder({ page }).analyze()
   expect(violations).toEqual([])
+})
+
+test('by keyboard alone: bought, counted, a shop typed in, the list found, ticked and taken in', async ({
+  page,
+}) => {
+  test.slow()
+  const enter = (name: string) => tabTo(page, name, 200).then(() => page.keyboard.press('Enter'))
+  const fill = async (name: string, text: string) => {
+    await tabTo(page, name)
+    await page.keyboard.press('Control+a')
+    await page.keyboard.type(text)
+  }
+  await open(page, 'stores')
+  await enter('Bought: Epsom salt')
+  // The form stands above the list, and still comes next.
+  await fill('How much', '1 kg')
+  await fill('Paid for all of it', '4.50')
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('1 entry of the stores recorded.', { exact: true })).toBeVisible()
+  // Whoever was in the list is in it again.
+  await expect(page.getByRole('button', { name: 'Bought: Epsom salt' })).toBeFocused()
+  await enter('Count: Epsom salt')
+  await fill('How much', '900 g')
+  await page.keyboard.press('Enter')
+  await expect(item(page, 'epsomSalt').locator('td').first()).toHaveText(/900\sg/)
+  await enter('Shops')
+  await enter('Add a shop')
+  await fill('Name', 'Market')
+  await enter('Add a pack')
+  await fill('A pack holds', '40 l')
+  await fill('Price', '9')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'Market' })).toBeVisible()
+  await enter('Shopping list')
+  await enter('Find the cheapest list')
+  await expect(page.getByText('Nothing cheaper can be had from these shops.')).toBeVisible({
+    timeout: 30_000,
+  })
+  const boxes = page.locator('.trip input[type=checkbox]')
+  const named = await page.locator('.trip label strong').first().innerText()
+  await tabTo(page, named)
+  await page.keyboard.press('Space')
+  await expect(boxes.first()).toBeChecked()
+  await enter('Take what is ticked into the stock')
+  await expect(page.locator('.trip label strong', { hasText: named })).toBeHidden()
+  await enter('Costs')
+  await expect(page.getByText(/^The season 2026 cost/)).toBeVisible()
 })

@@ -100,3 +100,21 @@ export async function importChanged(page: Page, change: (demo: DemoFile) => void
   })
   await expect(page.getByRole('banner').getByText('Changed demo')).toBeVisible()
 }
+
+/** Presses Tab until the wanted thing has the focus; fails if it is never reached. */
+export async function tabTo(page: Page, name: string, most = 60): Promise<void> {
+  for (let press = 0; press < most; press++) {
+    await page.keyboard.press('Tab')
+    const focused = await page.evaluate(() => {
+      const element = document.activeElement
+      const label = element?.getAttribute('aria-label')
+      const own =
+        element instanceof HTMLInputElement
+          ? element.labels?.[0]?.textContent
+          : element?.textContent
+      return (label ?? own ?? '').trim()
+    })
+    if (focused.startsWith(name)) return
+  }
+  throw new Error(`“${name}” cannot be reached by Tab`)
+}

@@ -19,6 +19,7 @@ import {
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
 import ChoiceField from '../../ui/fields/ChoiceField.vue'
+import { vOpened } from '../../ui/fields/opened'
 import PushButton from '../../ui/fields/PushButton.vue'
 import TextField from '../../ui/fields/TextField.vue'
 import { useFaultText } from '../../ui/words/faults'
@@ -100,7 +101,7 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-  <form class="trial-form" @submit.prevent="save">
+  <form v-opened class="trial-form" @submit.prevent="save">
     <div class="trial-fields">
       <TextField v-model="name" :label="t('trials.name')" :fault="faultOf('name')" />
       <ChoiceField v-model="differsIn" :label="t('trials.differsIn')" :options="things" />

@@ -10,6 +10,7 @@ import { useTodayStore } from '../../stores/today'
 import ChoiceField from '../../ui/fields/ChoiceField.vue'
 import CountField from '../../ui/fields/CountField.vue'
 import NumberField from '../../ui/fields/NumberField.vue'
+import { vOpened } from '../../ui/fields/opened'
 import TextField from '../../ui/fields/TextField.vue'
 import { useOptions } from '../../ui/fields/options'
 import PushButton from '../../ui/fields/PushButton.vue'
@@ -136,7 +137,7 @@ const placeOf = ({ containerId }: OwnJob) =>
         </span>
       </li>
     </ul>
-    <form v-if="form" @submit.prevent="save" @keydown.esc="form = undefined">
+    <form v-if="form" v-opened @submit.prevent="save" @keydown.esc="form = undefined">
       <TextField v-model="form.text" :label="t('days.ownText')" :fault="faultOf('text')" />
       <ChoiceField v-model="form.where" :label="t('days.ownWhere')" :options="places" />
       <ChoiceField

@@ -22,6 +22,7 @@ import {
 import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
 import ChoiceField from '../../ui/fields/ChoiceField.vue'
+import { vOpened } from '../../ui/fields/opened'
 import { useFormat } from '../../ui/words/format'
 import { useNames } from '../../ui/words/names'
 import QuantityField from '../../ui/fields/QuantityField.vue'
@@ -207,7 +208,7 @@ async function removeProduct(id: string): Promise<void> {
       </table>
     </section>
     <aside class="panel feed-side">
-      <form v-if="countedId" class="sheet" @submit.prevent="keepCount">
+      <form v-if="countedId" :key="countedId" v-opened class="sheet" @submit.prevent="keepCount">
         <h3>{{ t('feedView.countTitle', { product: productName(countedId) }) }}</h3>
         <QuantityField
           v-model="countedG"

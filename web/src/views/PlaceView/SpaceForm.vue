@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { Delete, Plus } from '@element-plus/icons-vue'
 import { own } from '@rimbo/core'
 import ChoiceField from '../../ui/fields/ChoiceField.vue'
+import { vOpened } from '../../ui/fields/opened'
 import { useFaultText } from '../../ui/words/faults'
 import QuantityField from '../../ui/fields/QuantityField.vue'
 import TextField from '../../ui/fields/TextField.vue'
@@ -36,7 +37,7 @@ const doorFault = computed(() => faultAt('door.sideIndex'))
 </script>
 
 <template>
-  <form class="space-form" @submit.prevent="emit('save')">
+  <form v-opened class="space-form" @submit.prevent="emit('save')">
     <div class="field-grid">
       <template v-if="!typed.isFree">
         <QuantityField

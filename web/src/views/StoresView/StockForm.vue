@@ -17,6 +17,7 @@ import { useGardenStore } from '../../stores/garden'
 import { useTodayStore } from '../../stores/today'
 import ChoiceField from '../../ui/fields/ChoiceField.vue'
 import NumberField from '../../ui/fields/NumberField.vue'
+import { vOpened } from '../../ui/fields/opened'
 import PushButton from '../../ui/fields/PushButton.vue'
 import TextField from '../../ui/fields/TextField.vue'
 import { useFaultText } from '../../ui/words/faults'
@@ -93,7 +94,7 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-  <form class="stock-form" @submit.prevent="save">
+  <form v-opened class="stock-form" @submit.prevent="save">
     <strong>{{ t(`stores.form.${what}`) }}</strong>
     <div class="stock-fields">
       <ChoiceField v-model="key" :label="t('stores.item')" :options="options" />

@@ -16,6 +16,7 @@ import {
 import { useGardenStore } from '../../stores/garden'
 import ChoiceField from '../../ui/fields/ChoiceField.vue'
 import NumberField from '../../ui/fields/NumberField.vue'
+import { vOpened } from '../../ui/fields/opened'
 import PushButton from '../../ui/fields/PushButton.vue'
 import TextField from '../../ui/fields/TextField.vue'
 import { useFaultText } from '../../ui/words/faults'
@@ -104,7 +105,7 @@ async function save(): Promise<void> {
 <template>
   <section class="stores-shops">
     <PushButton type="primary" @click="begin()">{{ t('stores.addShop') }}</PushButton>
-    <form v-if="isOpen" class="stock-form" @submit.prevent="save">
+    <form v-if="isOpen" :key="start?.id" v-opened class="stock-form" @submit.prevent="save">
       <div class="stock-fields">
         <TextField v-model="name" :label="t('stores.shopName')" :fault="faultAt('name')" />
         <NumberField v-model="fare" :label="t('stores.fare')" :fault="faultAt('fare')" />
