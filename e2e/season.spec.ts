@@ -97,6 +97,9 @@ test('the week on paper has boxes to tick, the labels a code each', async ({ pag
   await page.emulateMedia({ media: 'print' })
   await expect(page.getByRole('banner')).toBeHidden()
   await page.emulateMedia({ media: 'screen' })
+  // Whole weeks begin on the day that Settings say.
+  await page.getByText('Next week', { exact: true }).click()
+  await expect(page.getByRole('heading', { name: 'Week of Mon 22 June' })).toBeVisible()
   await page.getByRole('link', { name: 'Back to coming days' }).click()
   await page.getByRole('link', { name: 'Pot labels' }).click()
   await expect(page.getByRole('img', { name: 'Code with the text of this label' })).toHaveCount(16)

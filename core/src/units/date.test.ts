@@ -11,6 +11,7 @@ import {
   dateTimeSchema,
   dayOfYear,
   daysIntoWeek,
+  nextWeekFrom,
   nextMonthDay,
   daysBetween,
   isDate,
@@ -83,6 +84,16 @@ test.each([
   ['1999-12-31', 6, 6],
 ])('%s in weeks that begin on day %s: %d days in', (date, startsOn, days) =>
   expect(daysIntoWeek(date, startsOn)).toBe(days),
+)
+
+// The same calendar: 22 June 2026 is a Monday, 21 June a Sunday, 3 January 2000 a Monday.
+test.each([
+  ['2026-06-18', undefined, '2026-06-22'],
+  ['2026-06-18', 7, '2026-06-21'],
+  ['2026-06-22', 1, '2026-06-29'],
+  ['1999-12-31', 1, '2000-01-03'],
+])('after %s, weeks from day %s: the next begins on %s', (date, startsOn, next) =>
+  expect(nextWeekFrom(date, startsOn)).toBe(next),
 )
 
 test.each([

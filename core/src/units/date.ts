@@ -51,6 +51,10 @@ export const daysIntoWeek = (date: string, startsOn = 1): number => {
   return ((sinceMonday % WEEK_DAYS) + WEEK_DAYS) % WEEK_DAYS
 }
 
+/** First day of the week after that of a date. @example nextWeekFrom('2026-06-18', 7) // => '2026-06-21', a Sunday */
+export const nextWeekFrom = (date: string, startsOn = 1): string =>
+  addDays(date, WEEK_DAYS - daysIntoWeek(date, startsOn))
+
 /** Consecutive dates from a first one on. */
 export function datesFrom(from: string, count: number): string[] {
   const start = midnightOf(from)

@@ -37,6 +37,7 @@ export {
   dayOfYear,
   daysBetween,
   daysIntoWeek,
+  nextWeekFrom,
   isDate,
   isDateTime,
   nextMonthDay,

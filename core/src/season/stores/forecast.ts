@@ -122,7 +122,7 @@ function usesBetween(garden: Garden, now: string, to: string): readonly Use[] {
  * @returns what runs out first, first
  */
 export function stockForecast(garden: Garden, now: string, to: string): readonly StockNeed[] {
-  const today = dayOf(now)
+  const within = { today: dayOf(now), to, startsOn: garden.settings.weekStartsOn }
   const stock = new Map(stockOn(garden, now).map((item) => [`${item.unit} ${item.itemId}`, item]))
   const byItem = new Map<string, Use[]>()
   for (const use of usesBetween(garden, now, to)) {
@@ -132,7 +132,7 @@ export function stockForecast(garden: Garden, now: string, to: string): readonly
     else byItem.set(key, [use])
   }
   return [...byItem]
-    .map(([key, uses]) => needOf([...uses].sort(byDay), stock.get(key), { today, to }))
+    .map(([key, uses]) => needOf([...uses].sort(byDay), stock.get(key), within))
     .sort((one, other) => ((one.runsOutOn ?? '9') < (other.runsOutOn ?? '9') ? -1 : 1))
 }
 const byDay = (one: Use, other: Use) => (one.on < other.on ? -1 : one.on > other.on ? 1 : 0)
@@ -162,7 +162,11 @@ function spoiling(uses: readonly Use[], lots: readonly StockLot[], to: string) {
 function needOf(
   uses: readonly Use[],
   item: StockItem | undefined,
-  { today, to }: { readonly today: string; readonly to: string },
+  {
+    today,
+    to,
+    startsOn,
+  }: { readonly today: string; readonly to: string; readonly startsOn: number | undefined },
 ): StockNeed {
   const { itemId, unit } = uses[0]!
   const atHand = Math.max(0, item?.amount ?? 0)
@@ -171,8 +175,8 @@ function needOf(
   let need = 0
   let runsOutOn: string | undefined
   for (const { on, amount } of uses) {
-    const monday = addDays(on, -daysIntoWeek(on, 1))
-    const from = monday < today ? today : monday
+    const first = addDays(on, -daysIntoWeek(on, startsOn))
+    const from = first < today ? today : first
     weeks.set(from, (weeks.get(from) ?? 0) + amount)
     need += amount
     if (runsOutOn === undefined && need > atHand * (1 + ENOUGH_SHARE)) runsOutOn = on

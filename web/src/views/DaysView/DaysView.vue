@@ -4,6 +4,7 @@ import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import {
   addDays,
+  daysIntoWeek,
   isEveryday,
   isVaried,
   jobKinds,
@@ -48,6 +49,8 @@ const kindOptions = computed(() => [
     .filter((kind) => all.value.some((job) => job.kind === kind))
     .map((value) => ({ value, label: t(`job.${value}`) })),
 ])
+
+const startsWeek = (on: string) => daysIntoWeek(on, garden.value?.settings.weekStartsOn) === 0
 
 const days = computed(() =>
   plannedDays(all.value, date.value, DAYS).map((one, index) => {
@@ -117,7 +120,12 @@ const buying = computed(() =>
         </ul>
       </section>
       <ol class="days-list">
-        <li v-for="one in days" :key="one.date" class="days-day">
+        <li
+          v-for="one in days"
+          :key="one.date"
+          class="days-day"
+          :class="{ 'days-week': startsWeek(one.date) }"
+        >
           <div class="days-date">
             <h2>{{ one.title }}</h2>
             <span v-if="one.weather" class="soft">{{ one.weather }}</span>
@@ -191,6 +199,9 @@ const buying = computed(() =>
   gap: 16px;
   padding: 9px 0;
   border-top: 1px solid var(--line);
+}
+.days-week {
+  border-top: 2px solid var(--ink);
 }
 .days-date h2 {
   margin: 0;

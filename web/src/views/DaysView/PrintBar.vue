@@ -18,6 +18,7 @@ const { optionsOf } = useOptions()
     <router-link :to="back ?? '/days'"
       ><el-icon><Back /></el-icon> {{ t(back ? 'report.back' : 'sheet.back') }}</router-link
     >
+    <slot></slot>
     <SwitchButtons
       v-model="paper"
       :options="optionsOf(papers, 'sheet')"

@@ -1,11 +1,14 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
-import { datesFrom, isVaried, litresOf, rowsOf, type Job } from '@rimbo/core'
+import { datesFrom, isVaried, litresOf, nextWeekFrom, rowsOf, type Job } from '@rimbo/core'
 import SectionFigure from '../../drawing/SectionFigure.vue'
+import { useGardenStore } from '../../stores/garden'
 import { useJobsStore } from '../../stores/jobs'
 import { useTodayStore } from '../../stores/today'
+import { useOptions } from '../../ui/fields/options'
+import SwitchButtons from '../../ui/fields/SwitchButtons.vue'
 import { useFormat } from '../../ui/words/format'
 import { usePotWords } from '../../ui/words/potWords'
 import { useJobWords } from '../../jobs/useJobWords'
@@ -21,7 +24,16 @@ const { plantWords, wholeWords } = usePotWords()
 const { jobName, amountsWords } = useJobWords()
 
 const DAYS = 7
-const week = computed(() => datesFrom(date.value, DAYS))
+const { garden } = storeToRefs(useGardenStore())
+const { optionsOf } = useOptions()
+const spans = ['fromToday', 'nextWeek'] as const
+const span = ref<(typeof spans)[number]>('fromToday')
+const from = computed(() =>
+  span.value === 'nextWeek'
+    ? nextWeekFrom(date.value, garden.value?.settings.weekStartsOn)
+    : date.value,
+)
+const week = computed(() => datesFrom(from.value, DAYS))
 /** What a box has beside it. */
 const amountOf = (jobs: readonly Job[] | undefined): string =>
   (jobs ?? [])
@@ -38,7 +50,7 @@ const pots = computed(() =>
   (today.value?.pots ?? [])
     .map((pot) => ({
       pot,
-      rows: rowsOf(byContainer.value.get(pot.container.id) ?? [], date.value, DAYS),
+      rows: rowsOf(byContainer.value.get(pot.container.id) ?? [], from.value, DAYS),
     }))
     .filter(({ pot, rows }) => rows.length || pot.plants.length),
 )
@@ -46,9 +58,11 @@ const pots = computed(() =>
 
 <template>
   <div class="view print-view">
-    <PrintBar />
+    <PrintBar>
+      <SwitchButtons v-model="span" :options="optionsOf(spans, 'sheet')" :label="t('sheet.span')" />
+    </PrintBar>
     <div class="print-sheet">
-      <h1>{{ t('sheet.title', { from: day(date) }) }}</h1>
+      <h1>{{ t('sheet.title', { from: day(from) }) }}</h1>
       <article v-for="{ pot, rows } in pots" :key="pot.container.id" class="week-pot">
         <SectionFigure :pot="pot" :width="92" :height="128" :label="wholeWords(pot)" />
         <table>
