@@ -67,6 +67,8 @@ export const carriedSchema = open({
   thirst: z.number().min(0.2).max(5).optional(),
   /** What it gives over what is expected. */
   yieldShare: z.number().min(0).max(5).optional(),
+  /** What warmth its plants need to first ripe fruit, over what their varieties do. */
+  ripeShare: z.number().min(0.5).max(2).optional(),
 })
 export type Carried = z.infer<typeof carriedSchema>
 

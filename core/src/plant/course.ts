@@ -39,6 +39,8 @@ export interface PlantStart {
   readonly prickedOutOn?: string | undefined
   /** First frost of autumn as the gardener expects it, where the weather then is not known. */
   readonly expectedFrostOn?: string | undefined
+  /** What an earlier season of its pot told: warmth to first ripe fruit over that of its variety. */
+  readonly told?: { readonly ripeShare: number; readonly season: string } | undefined
 }
 
 /** A plant through its season, a value for the evening of each day. */
@@ -183,7 +185,7 @@ function lifeCourse(
     warmth[day] = sum
   }
 
-  const development = ownDevelopment(variety, observations, warmth, from)
+  const development = ownDevelopment(variety, observations, warmth, from, plant.told?.ripeShare)
   const life = lifeOf?.(development)
   if (life) for (let day = Math.max(0, plantedOn); day < days; day++) warmth[day]! += life.warmth
   const toFirstRipe = development.flower + development.toRipe

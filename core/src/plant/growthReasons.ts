@@ -19,6 +19,7 @@ export function growthReasons(course: GrowthCourse, day: number): readonly Reaso
       },
       warmthProvenance,
     ),
+    ...(plant.told ? [reason('growth.told', { ...plant.told }, { mark: 'measured' })] : []),
     reason('growth.warmthNow', { hadDays: warmth[at] ?? 0 }),
     reason('growth.roots', { massShare: course.yield.perPlant }),
     ...course.yield.reasons,

@@ -16,6 +16,18 @@ const PACE = { least: 0.5, most: 2 } as const
 const within = (value: number, { least, most }: { least: number; most: number }) =>
   Math.max(least, Math.min(most, value))
 
+/** A variety's development in the pot where an earlier season has told its pace. */
+function developmentAt(variety: Variety, ripeShare: number): Development {
+  const usual = developmentOf(variety)
+  return {
+    ...usual,
+    flower: usual.flower * ripeShare,
+    toSet: usual.toSet * ripeShare,
+    toColour: usual.toColour * ripeShare,
+    toRipe: usual.toRipe * ripeShare,
+  }
+}
+
 /** When a plant's first flower and fruits come, by warmth from planting, as far as was seen. */
 export interface OwnDevelopment extends Development {
   readonly isFlowerSeen: boolean
@@ -36,14 +48,16 @@ const firstDate = (observations: readonly Observation[], kind: Observation['kind
  *
  * @param warmth from planting to the evening of each day
  * @param from       first of these days
+ * @param ripeShare  warmth that plants of this pot need to ripe fruit, over their variety's
  */
 export function ownDevelopment(
   variety: Variety,
   observations: readonly Observation[],
   warmth: Float64Array,
   from: string,
+  ripeShare = 1,
 ): OwnDevelopment {
-  const usual = developmentOf(variety)
+  const usual = developmentAt(variety, ripeShare)
   const warmthOn = (date: string | undefined) => {
     const had = date === undefined ? undefined : warmth[daysBetween(from, date)]
     return had && had > 0 ? had : undefined

@@ -1,7 +1,7 @@
 import type { Container } from '../../container'
 import { mixesOf, waysOf, type Garden, type GardenRecord } from '../../garden'
 import { weatherAt, type OpenDay, type Place, type SpotDay } from '../../place'
-import { growthCourse } from '../../plant'
+import { growthCourse, type PlantStart } from '../../plant'
 import { dayOf, daysBetween, remembered, rememberedBy } from '../../units'
 import { EVENING_FROM_H, MORNING_H, waterUseL, type VisitTimes } from '../../water'
 import { HOURS_A_DAY } from '../../weather'
@@ -99,6 +99,12 @@ interface CourseAsked {
   readonly times: VisitTimes
 }
 
+/** What its gardener took over of a container from an earlier season. */
+const toldOf = ({ carried }: Container): PlantStart['told'] =>
+  carried?.ripeShare === undefined
+    ? undefined
+    : { ripeShare: carried.ripeShare, season: carried.season }
+
 /** Growth and water of a container. */
 function courseOf({
   stretches: byMoment,
@@ -142,6 +148,7 @@ function courseOf({
         {
           ...startOf(nursery, life),
           ...treatedOf(life, stretches, dates),
+          told: toldOf(base.container),
           expectedFrostOn: expectedFrosts.find(
             (date) => date > life.planting.plantedOn && isOutOn(date),
           ),

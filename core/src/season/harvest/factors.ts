@@ -1,5 +1,6 @@
 import { mean } from 'd3-array'
 import { isGone, type Garden, type Planting, type SeasonOf } from '../../garden'
+import { developmentOf } from '../../plant'
 import { addDays, dayOf, daysBetween } from '../../units'
 import type { PotCourse } from '../course'
 import { lastKnownDay, seasonOfId } from './asked'
@@ -16,6 +17,8 @@ export interface SeasonFactor {
   readonly yieldShare?: number
   /** Days from planting to the first ripe fruit, the mean of its plantings. */
   readonly daysToRipe?: number
+  /** The warmth these took, over what their varieties need. */
+  readonly ripeShare?: number
   /** One standard deviation of the first of these that is known, in its own measure. */
   readonly spread: number
   /** Records that tell of it: tests, pickings, first ripe fruits. */
@@ -27,7 +30,7 @@ const LEAST_EXPECTED_KG = 0.05
 /** Before so much of its crop was due, a pot that is a week late would be taken for a poor one (our choice). */
 const LEAST_EXPECTED_SHARE = 0.25
 /** First fruits of like plants ripen within so much of each other, days (memory). */
-const RIPE_SD_DAYS = 5
+export const RIPE_SD_DAYS = 5
 
 /** Day of the first ripe fruit of a planting, as it was seen or picked; undefined where it was not. */
 function firstRipeOn(
@@ -71,22 +74,40 @@ function yieldOf({ at, picked, season }: Asked, pot: PotCourse) {
   return { n: own.length, yieldShare: realKg / expectedKg }
 }
 
+/** The warmth a plant had by its first ripe fruit, over what its variety needs; undefined outside the course. */
+function warmthShare(pot: PotCourse, { id }: Planting, ripeOn: string): number | undefined {
+  const grown = pot.plants.find(({ planting }) => planting.id === id)
+  const had = grown?.course.warmth[daysBetween(grown.course.from, ripeOn)]
+  if (!grown || !had) return undefined
+  const { flower, toRipe } = developmentOf(grown.variety)
+  return had / (flower + toRipe)
+}
+
 function factorOf(asked: Asked, pot: PotCourse): readonly SeasonFactor[] {
   const { garden, season } = asked
   const containerId = pot.container.id
   const { learned } = pot.ofWater
   const thirst = learned && learned.testCount > 0 ? learned.thirst : undefined
   const { yieldShare, n: picks } = yieldOf(asked, pot)
-  const days = garden.plantings.flatMap((planting) => {
+  const ripened = garden.plantings.flatMap((planting) => {
     // One that was brought through the winter fruits when it likes.
     const isOfSeason = planting.plantedOn >= season.from && planting.plantedOn <= season.to
     if (planting.containerId !== containerId || !isOfSeason) return []
     const ripeOn = firstRipeOn(garden, planting, season)
-    return ripeOn === undefined ? [] : [daysBetween(planting.plantedOn, ripeOn)]
+    return ripeOn === undefined
+      ? []
+      : [
+          {
+            days: daysBetween(planting.plantedOn, ripeOn),
+            share: warmthShare(pot, planting, ripeOn),
+          },
+        ]
   })
+  const days = ripened.map((one) => one.days)
   const n = (learned?.testCount ?? 0) + picks + days.length
   if (n === 0) return []
   const daysToRipe = mean(days)
+  const ripeShare = mean(ripened, ({ share }) => share)
   const spread =
     thirst?.sd ??
     (yieldShare === undefined
@@ -98,6 +119,7 @@ function factorOf(asked: Asked, pot: PotCourse): readonly SeasonFactor[] {
       ...(thirst && { thirst: thirst.mean }),
       ...(yieldShare !== undefined && { yieldShare }),
       ...(daysToRipe !== undefined && { daysToRipe }),
+      ...(ripeShare !== undefined && { ripeShare }),
       spread,
       n,
     },

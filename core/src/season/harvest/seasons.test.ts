@@ -132,6 +132,33 @@ describe('how each pot differed', () => {
     edits.carryOver(undefined, last).apply(draft)
     expect(draft).toEqual(demo)
   })
+  test('a pot whose fruit took longer is told to take longer; how much is not told by what was taken over', () => {
+    const plantId = demo.plantings.find(({ plantedOn }) => plantedOn.startsWith(last))!.id
+    const pot = demo.plantings.find(({ id }) => id === plantId)!.containerId
+    const paced = (ripeShare: number): Garden => ({
+      ...demo,
+      containers: demo.containers.map((one) =>
+        one.id === pot ? { ...one, carried: { season: last, ripeShare } } : one,
+      ),
+    })
+    const firstRipe = (garden: Garden) => {
+      const unseen = { ...garden, records: [] }
+      const { plants } = gardenCourse(unseen, NOW).pots.find(
+        ({ container }) => container.id === pot,
+      )!
+      return plants[0]!.course.trusses[0]!.ripeOn
+    }
+    expect(firstRipe(paced(1))).toBe(firstRipe(demo))
+    expect(firstRipe(paced(1.3))).toBeGreaterThan(firstRipe(demo) + 7)
+    expect(firstRipe(paced(0.8))).toBeLessThan(firstRipe(demo) - 4)
+    const seen = (garden: Garden) =>
+      seasonFactors(garden, last).find(({ containerId }) => containerId === pot)!.ripeShare!
+    expect(seen(demo)).toBeGreaterThan(0.5)
+    expect(seen(paced(1.3))).toBeCloseTo(seen(demo), 1)
+    const drawnTo = carriedFrom(demo, last).get(pot)!.ripeShare!
+    expect(Math.abs(drawnTo - 1)).toBeLessThan(Math.abs(seen(demo) - 1))
+    expect((drawnTo - 1) * (seen(demo) - 1)).toBeGreaterThan(0)
+  })
   test('every pot that is carried over is one of the garden’s', () =>
     expect([...carriedFrom(demo, last, NOW).keys()].sort()).toEqual(['l1', 's1', 's2', 't1']))
 })

@@ -5,7 +5,7 @@ import { datesFrom, dayOf, daysBetween } from '../../units'
 import { gardenCourse } from '../course'
 import { lastKnownDay, seasonOfId } from './asked'
 import { CROP_SD_SHARE } from './expected'
-import { seasonFactors, type SeasonFactor } from './factors'
+import { RIPE_SD_DAYS, seasonFactors, type SeasonFactor } from './factors'
 import { pickedParts } from './picked'
 
 /** The day of a season on which so much warmth had come together, and what had been picked by then. */
@@ -99,8 +99,10 @@ export function pickedAtWarmth({ points }: SeasonBeside, degreeDays: number): nu
 
 /** Pots of like make differ by so much in thirst and yield (memory): what is unsure is drawn to 1 by it. */
 const POTS_DIFFER_SD = 0.3
-const drawn = (factor: number, sd: number): number => {
-  const weight = POTS_DIFFER_SD ** 2 / (POTS_DIFFER_SD ** 2 + sd ** 2)
+/** And by so much in the pace of their plants (memory). */
+const PACES_DIFFER_SD = 0.1
+const drawn = (factor: number, sd: number, differSd = POTS_DIFFER_SD): number => {
+  const weight = differSd ** 2 / (differSd ** 2 + sd ** 2)
   return 1 + weight * (factor - 1)
 }
 const within = (value: number, least: number, most: number) =>
@@ -108,16 +110,20 @@ const within = (value: number, least: number, most: number) =>
 
 /** What of a pot's factors goes into the next plan: as sure as it is, drawn towards 1. */
 export function carriedOf(
-  { thirst, yieldShare, spread }: SeasonFactor,
+  { thirst, yieldShare, daysToRipe, ripeShare, spread }: SeasonFactor,
   season: string,
 ): Carried | undefined {
-  if (thirst === undefined && yieldShare === undefined) return undefined
+  if (thirst === undefined && yieldShare === undefined && ripeShare === undefined) return undefined
   return {
     season,
     ...(thirst !== undefined && { thirst: within(drawn(thirst, spread), 0.2, 5) }),
     ...(yieldShare !== undefined && {
       yieldShare: within(drawn(yieldShare, CROP_SD_SHARE * Math.max(1, yieldShare)), 0, 5),
     }),
+    ...(ripeShare !== undefined &&
+      daysToRipe !== undefined && {
+        ripeShare: within(drawn(ripeShare, RIPE_SD_DAYS / daysToRipe, PACES_DIFFER_SD), 0.5, 2),
+      }),
   }
 }
 

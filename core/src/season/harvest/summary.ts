@@ -24,9 +24,9 @@ export interface HarvestRow {
   readonly count: number
   /** Of the mass, thrown away. */
   readonly wasteKg: number
-  /** Of the whole season, by the growth of its plants. */
   /** The waste by its cause; what nobody named stands under none. */
   readonly wasteByKg: Readonly<Partial<Record<WasteCause | 'unknown', number>>>
+  /** Of the whole season, by the growth of its plants. */
   readonly expectedKg?: Band
   /** Of the floor that its pots stand on, m². */
   readonly perM2?: number

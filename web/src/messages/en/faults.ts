@@ -133,7 +133,7 @@ export const faults = {
   zipTwice: 'This zip holds the same file twice ({given}): nothing of it was read.',
   zipTooLarge: 'This zip is too large to be opened here: at most {limitMb} MB.',
   needNumbers: 'This is no amount ({given}).',
-  needUnits: 'It is wanted in two measures that cannot be added ({given}).',
+  needUnits: 'It is needed in two measures that cannot be added ({given}).',
   noList: 'No list was found in time.',
   otherGarden: 'These are two gardens, not two states of one.',
   notAPhoto: 'This is not a photo, or it is damaged.',

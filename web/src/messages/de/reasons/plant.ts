@@ -35,6 +35,7 @@ export const plantReasons = {
   growth: {
     warmth:
       'Ihre Tage bis zur Reife, {maturityDays}, setzen Sommertage mit {highC} am Tag und {lowC} in der Nacht voraus. Wärmere Tage zählen mehr, kühle und große Hitze weniger. Ihre erste reife Frucht braucht {neededDays} solche Tage.',
+    told: 'Nach der Saison {season} dieses Topfs, die du aus dem Buch übernommen hast, brauchen seine Pflanzen {ripeShare} dieser Wärme.',
     warmthNow: 'Seit dem Pflanzen hatte sie so viel Wärme wie {hadDays} solche Tage.',
     roots: 'Ihr Topf lässt sie auf {massShare} einer Pflanze ohne Grenzen wachsen.',
     light: 'Das Licht an ihrem Platz lässt {leftShare} ihres Wachstums bis jetzt.',

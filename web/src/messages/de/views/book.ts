@@ -212,7 +212,7 @@ export const bookWords = {
     carry: 'In den nächsten Plan übernehmen',
     takeBack: 'Wieder vergessen',
     explainCarry:
-      'Gießen beginnt dann mit dem Durst jedes Topfs, Auswahl und Verteilung mit seinem Ertrag. Unsicheres zählt weniger.',
-    isCarried: 'Übernommen: Gießen, Auswahl und Verteilung rechnen damit.',
+      'Gießen beginnt dann mit dem Durst jedes Topfs, Auswahl und Verteilung mit seinem Ertrag, Termine mit seinem Tempo. Unsicheres zählt weniger.',
+    isCarried: 'Übernommen: Gießen, Auswahl, Verteilung und Termine rechnen damit.',
   },
 }

@@ -17,9 +17,9 @@ export const feedReasons = {
       short:
         'Plants have gone without {owedG} so far; they need {needSoonG} in the coming week, and {leftG} is at hand.',
       runsLow:
-        'At hand: {leftG}; wanted in the coming week: {needSoonG}. It gives out within that week.',
-      enough: 'At hand: {leftG}; wanted in the coming week: {needSoonG}.',
-      plenty: 'At hand: {leftG}, more than six weeks want; {needSoonG} in the coming one.',
+        'At hand: {leftG}; needed in the coming week: {needSoonG}. It runs out within that week.',
+      enough: 'At hand: {leftG}; needed in the coming week: {needSoonG}.',
+      plenty: 'At hand: {leftG}, more than six weeks need; the coming one needs {needSoonG}.',
     },
     lasts: 'By what is known to come, it lasts {dayCount} days.',
     salt: 'In a saturated extract of its mix {ec} dS/m by the ledger; up to {limit} costs nothing. It leaves {yieldShare} of the crop.',
@@ -51,7 +51,7 @@ export const feedReasons = {
       'With your water {leachingShare} of each watering has to run out so that salt does not build up.',
     waterTooSalty: 'Water of {ec} dS/m cannot wash it out.',
     judgeShort:
-      'Of what is wanted its plants have {nShare} of nitrogen, {kShare} of potassium, {caShare} of calcium; {hadShare} of the shortest.',
+      'Of what they need, its plants get {nShare} of the nitrogen, {kShare} of the potassium, {caShare} of the calcium; {hadShare} of the shortest.',
     judgeSalt:
       'Roots meet {ec} dS/m over the season, {mostEc} on the worst day; a season’s mean up to {limit} costs nothing. Plants burnt in their first four weeks do not make it up.',
     judgeWork: '{feedCount} feeds, {minuteCount} minutes.',
@@ -63,7 +63,7 @@ export const feedReasons = {
       dryMix: '{missingWaterL} missing: water first, feed tomorrow.',
       freshTransplant: 'Planted {dayCount} days ago: let its roots settle in for a week.',
       controlledLate: 'Past the middle of the season: it would not be used up, and burns.',
-      tooClose: 'Last given {dayCount} days ago: {leastCount} days between are wanted.',
+      tooClose: 'Last given {dayCount} days ago: leave at least {leastCount} days between feeds.',
       overLabel: '{times} times the most its label allows.',
       salty: 'Its mix is salty: {ec} dS/m, {limit} at most. Wash it out first.',
       epsomCalcium: 'Short of calcium already: magnesium would keep more of it out.',

@@ -5,9 +5,9 @@ export const fitReasons = {
     expected:
       'Root room alone would let each give {rootShare}; with the place counted in, {yieldShare}.',
     sun: {
-      good: '{sunHours} h of direct sun a day from spring to autumn; {goodHours} h are wanted.',
+      good: '{sunHours} h of direct sun a day from spring to autumn; {goodHours} h are enough.',
       tight:
-        '{sunHours} h of direct sun a day; {goodHours} h are wanted, {leastHours} h are the least for fruit.',
+        '{sunHours} h of direct sun a day; {goodHours} h would be good, {leastHours} h are the least for fruit.',
       poor: '{sunHours} h of direct sun a day; {leastHours} h are the least for fruit.',
       unknown: 'The sun here is not known: place the pot on a drawn space.',
     },
@@ -57,17 +57,17 @@ export const fitReasons = {
     rimVolumePerPlantL: {
       good: '{hasL} to the rim for each plant; {goodL} is enough.',
       tight: '{hasL} to the rim for each plant; {goodL} would be good, {leastL} is the very least.',
-      poor: '{hasL} to the rim for each plant; at least {leastL} is asked.',
+      poor: '{hasL} to the rim for each plant; it needs at least {leastL}.',
     },
     acrossMm: {
       good: '{hasMm} across; {goodMm} is enough.',
       tight: '{hasMm} across; {goodMm} would be good, {leastMm} is the very least.',
-      poor: '{hasMm} across; at least {leastMm} is asked.',
+      poor: '{hasMm} across; it needs at least {leastMm}.',
     },
     depthMm: {
       good: '{hasMm} deep; {goodMm} is enough.',
       tight: '{hasMm} deep; {goodMm} would be good.',
-      poor: '{hasMm} deep; at least {leastMm} is asked.',
+      poor: '{hasMm} deep; it needs at least {leastMm}.',
     },
     count: {
       good: 'Plants in the pot: {hasCount}; up to {goodCount}.',

@@ -18,7 +18,7 @@ export const mixReasons = {
       'In a season it settles by {settleShare}: the solids come closer, and what is lost is air.',
   },
   range: {
-    airSpace: '{valueShare} beside {leastShare} to {mostShare} that roots in pots want.',
+    airSpace: '{valueShare} beside {leastShare} to {mostShare} that roots in pots need.',
     containerCapacity: '{valueShare} beside {leastShare} to {mostShare} for mixes in pots.',
     totalPorosity: '{valueShare} beside {leastShare} to {mostShare} for mixes in pots.',
     bulkDensityGL: '{valueGL} beside {leastGL} to {mostGL} for mixes in pots.',
@@ -50,7 +50,7 @@ export const mixReasons = {
     recipeBrings:
       'The recipe itself brings as much as {broughtG} of ground limestone: {groundG} more.',
     recipeTooMuch:
-      'The recipe brings as much as {broughtG} of ground limestone: about pH {ph}, above the {mostPh} that tomatoes and peppers want. Take less lime or ash in the recipe.',
+      'The recipe brings as much as {broughtG} of ground limestone: about pH {ph}, above the {mostPh} that suits tomatoes and peppers. Take less lime or ash in the recipe.',
     none: 'About pH {ph}: within 6.0 to 6.8, so no lime.',
     alkaline:
       'About pH {ph}: above 6.8 already, so no lime and no wood ash. Peat or bark in the mix brings it down.',
@@ -112,7 +112,7 @@ export const mixReasons = {
       'Salt {ec} dS/m as a saturated extract, by your test; over {limit} it needs flushing.',
     flush:
       'Each {heldL} poured through, as much as it holds, takes the salt above that of the water down to 37 %: {flushL} to come to {target} dS/m.',
-    waterTooSalty: 'Water of {ec} dS/m cannot wash it below what is wanted.',
+    waterTooSalty: 'Water of {ec} dS/m cannot wash it low enough.',
     nitrogen: 'About {leftG} of its nitrogen is left; {nitrogenG} bring it back to a start.',
     roots: 'Thick roots out, or they decay and take nitrogen.',
   },

@@ -33,6 +33,7 @@ export const plantReasons = {
   growth: {
     warmth:
       'Its days to maturity, {maturityDays}, assume summer days of {highC} by day and {lowC} by night. Warmer days count for more, cool ones and great heat for less. Its first ripe fruit needs {neededDays} such days.',
+    told: 'By the season {season} of this pot, which you took over from the Book, its plants need {ripeShare} of that warmth.',
     warmthNow: 'Since planting it has had as much warmth as {hadDays} such days.',
     roots: 'Its pot lets it grow to {massShare} of an unrestricted plant.',
     light: 'The light where it stands leaves {leftShare} of its growth so far.',

@@ -11,19 +11,19 @@ export const waterReasons = {
     learned: 'By {testCount} tests of this pot its plants drink {thirst} ± {spread} of that.',
     rain: '{rainWaterMm} of rain brings {waterL} to the mix.',
     rainKeptOff: '{rainWaterMm} of rain, but none under this cover.',
-    runsOut: 'Enough is when it starts to run out below.',
+    runsOut: 'Stop when it starts to drain.',
   },
   plan: {
     fills:
       'Missing now: {missingWaterL}. By the next walk more would be missing than the {safeWaterL} its plants can do without; so it is filled, evenly moist to the floor.',
     notYet:
-      'Missing now: {missingWaterL}. Up to {safeWaterL} may be, and it will not be more before the next walk: nothing to give.',
+      'Missing now: {missingWaterL}. Up to {safeWaterL} may be missing, and no more will be before the next walk: no water now.',
     evening:
       'One filling does not last until tomorrow morning: {eveningWaterL} more in the evening.',
     twoPasses:
       'Dry mix of this kind sheds water. Give half, wait half an hour, then give the other half.',
     tooSmall: 'Even filled morning and evening it falls short in the heat of the day.',
-    runsOut: 'Enough is when it starts to run out below.',
+    runsOut: 'Stop when it starts to drain.',
   },
   store: {
     parts:
@@ -37,7 +37,7 @@ export const waterReasons = {
   },
   rot: {
     short:
-      'Over the last {dayCount} days its plants went without {shortShare} of the water they wanted by day. Calcium reaches fruit with the water.',
+      'Over the last {dayCount} days its plants went without {shortShare} of the water they needed by day. Calcium reaches fruit with the water.',
     noFruit: 'No fruit swells on it now.',
     kind: 'This kind of fruit is in {factor} times the danger of a salad tomato.',
     salt: 'Its mix is salty for it: {ec} dS/m.',
@@ -67,7 +67,7 @@ export const waterReasons = {
   },
   drip: {
     minutes:
-      'Minutes are litres over emitters and their flow. {needWaterL} are wanted by all, {getsWaterL} are given.',
+      'Minutes are litres over emitters and their flow. All pots together need {needWaterL} and get {getsWaterL}.',
     compromise:
       'One timer cannot fit all: {wastedShare} of the water is more than its pot needs. Every whole minute up to an hour, and one to three runs, were tried.',
     runsOut: 'On a barrel-sized pot with usual emitters it is about three minutes.',

@@ -209,7 +209,7 @@ export const bookWords = {
     carry: 'Take over into the next plan',
     takeBack: 'Forget it again',
     explainCarry:
-      'Water then starts from each pot’s own thirst, Fit and Arrange from its own yield. What is unsure counts for less.',
-    isCarried: 'Taken over: Water, Fit and Arrange reckon with it.',
+      'Water then starts from each pot’s own thirst, Fit and Arrange from its own yield, dates from its own pace. What is unsure counts for less.',
+    isCarried: 'Taken over: Water, Fit, Arrange and the dates reckon with it.',
   },
 }

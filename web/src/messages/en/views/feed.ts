@@ -139,12 +139,12 @@ export const feedWords = {
     together: 'All that dissolves, together in {litres} for this pot: on moist mix, at the foot.',
     chooseNone: 'Nothing on the shelf is better than giving nothing.',
     unmet: 'Not met: {list}.',
-    allMet: 'Everything wanted is met.',
+    allMet: 'All needs are met.',
     buy: 'To buy, the one thing that would mend most: {product}.',
     cost: 'Costs {price}.',
     flushTitle: 'Wash the salt out',
     flush:
-      'Pour {pour} slowly, in two or three goes: {flush} should run out below. EC falls from {ec} to {after} dS/m.',
+      'Pour {pour} slowly, in two or three goes: {flush} should drain. EC falls from {ec} to {after} dS/m.',
     flushAfter: 'After that let {share} of each watering run out.',
     flushSalty: 'Your water is too salty for that: use rain water.',
     caution:

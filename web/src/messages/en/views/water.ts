@@ -162,7 +162,7 @@ export const waterWords = {
       title: 'Drip on one timer',
       text: 'For the thirstiest of the next seven days. One length of run for all; each pot gets emitters of 2, 4 or 8 L an hour.',
       minutes: '{minutes} min, once a day | {minutes} min, {count} times a day',
-      sum: 'It gives {gets}, where {needs} are wanted: {wasted} runs to nobody.',
+      sum: 'It gives {gets}, where {needs} are needed: {wasted} is wasted.',
       wants: 'Needs a day',
       emitters: 'Emitters',
       flow: '{litres} L/h',

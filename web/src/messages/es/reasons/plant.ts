@@ -35,6 +35,7 @@ export const plantReasons = {
   growth: {
     warmth:
       'Sus días hasta madurar, {maturityDays}, suponen días de verano de {highC} de día y {lowC} de noche. Los días más cálidos cuentan más; los frescos y el mucho calor, menos. Su primer fruto maduro necesita {neededDays} de esos días.',
+    told: 'Según la temporada {season} de esta maceta, que tomaste del Diario, sus plantas necesitan {ripeShare} de ese calor.',
     warmthNow: 'Desde que se plantó ha tenido tanto calor como {hadDays} de esos días.',
     roots: 'Su maceta la deja crecer hasta {massShare} de una planta sin límite.',
     light: 'La luz de su sitio deja {leftShare} de su crecimiento hasta ahora.',

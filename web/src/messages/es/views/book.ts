@@ -212,7 +212,7 @@ export const bookWords = {
     carry: 'Llevar al próximo plan',
     takeBack: 'Olvidarlo otra vez',
     explainCarry:
-      'Regar parte entonces de la sed propia de cada maceta; Elegir y Disponer, de su propio rendimiento. Lo inseguro cuenta menos.',
-    isCarried: 'Llevado: Regar, Elegir y Disponer cuentan con ello.',
+      'Regar parte entonces de la sed propia de cada maceta; Elegir y Disponer, de su propio rendimiento; las fechas, de su propio ritmo. Lo inseguro cuenta menos.',
+    isCarried: 'Llevado: Regar, Elegir, Disponer y las fechas cuentan con ello.',
   },
 }
