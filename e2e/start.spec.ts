@@ -18,6 +18,15 @@ const towns = [
   { town: 'Adelaide', locale: 'en-AU', temp: '°C', waters: ['2026-12-14'] },
 ] as const
 
+/** Presses Tab until it is there. */
+async function reach(page: Page, what: Locator, most = 120): Promise<void> {
+  const isThere = () => what.evaluate((element) => element === document.activeElement)
+  for (let press = 0; !(await isThere()); press++) {
+    if (press === most) throw new Error(`${what.toString()} cannot be reached by Tab`)
+    await page.keyboard.press('Tab')
+  }
+}
+
 /** Does what a gardener would, and counts it. */
 function hand(page: Page, byKey: boolean) {
   let taps = 0
@@ -27,12 +36,19 @@ function hand(page: Page, byKey: boolean) {
       taps += 1
       if (!byKey) return what.click()
       await expect(what).toBeEnabled()
-      await what.focus()
+      await reach(page, what)
       await page.keyboard.press('Enter')
     },
     fill: async (what: Locator, text: string) => {
       fields += 1
-      await what.fill(text)
+      if (!byKey) return what.fill(text)
+      await reach(page, what)
+      await page.keyboard.type(text)
+    },
+    /** The first of a list under a field: a key takes it from within the field. */
+    first: async (option: Locator) => {
+      taps += 1
+      await (byKey ? page.keyboard.press('Enter') : option.click())
     },
     told: () => ({ actions: taps + fields, seconds: taps * TAP_S + fields * FIELD_S }),
   }
@@ -47,55 +63,61 @@ async function place(page: Page, by: ReturnType<typeof hand>, town: string): Pro
   await by.fill(page.getByRole('combobox', { name: 'Town' }), town)
   const found = page.getByRole('option').first()
   await expect(found).toContainText(town)
-  await by.tap(found)
+  await by.first(found)
   await expect(page.locator('.climate-line')).toContainText('warmest')
   await by.tap(page.getByRole('button', { name: 'Use this place' }))
 }
 
+const ways = [
+  { way: 'by thumb', viewport: phone, byKey: false },
+  { way: 'by keyboard at a desk', viewport: { width: 1280, height: 800 }, byKey: true },
+] as const
+
 for (const { town, locale, temp, waters } of towns)
-  test.describe(town, () => {
-    test.use({ locale, viewport: phone })
-    for (const date of months)
-      test(`three pots by thumb, ${date}`, async ({ page }) => {
-        const by = hand(page, false)
-        const started = Date.now()
-        await begin(page, date)
-        await place(page, by, town)
-        await by.tap(page.locator('[data-usual="bucket"] .usual-pot'))
-        await expect(page.locator('[data-usual="bucket"]')).toContainText(/holds (16|4\.4)/)
-        const number = by.told()
-        await by.tap(page.locator('[data-usual="fabric10"] .usual-pot'))
-        await by.tap(page.locator('[data-usual="pot30"] .usual-pot'))
-        await by.tap(page.getByRole('button', { name: 'Add these 3 pots' }))
-        for (const kind of ['vineCherry', 'bushCherry', 'hotPepper'])
-          await by.tap(page.locator(`[data-kind="${kind}"] button`).first())
-        const goOn = page.getByRole('button', { name: /^(Record them|Plan these)/ })
-        await expect(goOn).toBeEnabled({ timeout: 30_000 })
-        const isNow = (waters as readonly string[]).includes(date)
-        await expect(goOn).toHaveText(isNow ? 'Record them as planted' : 'Plan these plants')
-        await by.tap(goOn)
-        if (isNow) await expect(page.locator('.start-drinks li')).toHaveCount(3)
-        else await expect(page.getByText('Nothing is planted yet')).toBeVisible()
-        await expect(page.locator('.start-dates li')).toHaveCount(3, { timeout: 60_000 })
-        await expect(page.locator('.climate-line')).toContainText(temp)
-        const { actions, seconds } = by.told()
-        console.log(
-          `${town} ${date}: ${actions} actions, about ${seconds} s by hand, ${Math.round((Date.now() - started) / 1000)} s of this machine; first number after ${number.actions} actions, ${number.seconds} s`,
-        )
-        expect(actions).toBeLessThanOrEqual(MOST_ACTIONS)
-        expect(number.seconds).toBeLessThanOrEqual(30)
-        // What was begun is there after a reload, and the next step is where it was.
-        await page.goto('/round')
-        await expect(page.getByRole('banner')).toContainText('My garden')
-      })
-  })
+  for (const { way, viewport, byKey } of ways)
+    test.describe(`${town} ${way}`, () => {
+      test.use({ locale, viewport })
+      for (const date of months)
+        test(`three pots, ${date}`, async ({ page }) => {
+          const by = hand(page, byKey)
+          const started = Date.now()
+          await begin(page, date)
+          await place(page, by, town)
+          await by.tap(page.locator('[data-usual="bucket"] .usual-pot'))
+          await expect(page.locator('[data-usual="bucket"]')).toContainText(/holds (16|4\.4)/)
+          const number = by.told()
+          await by.tap(page.locator('[data-usual="fabric10"] .usual-pot'))
+          await by.tap(page.locator('[data-usual="pot30"] .usual-pot'))
+          await by.tap(page.getByRole('button', { name: 'Add these 3 pots' }))
+          for (const kind of ['vineCherry', 'bushCherry', 'hotPepper'])
+            await by.tap(page.locator(`[data-kind="${kind}"] button`).first())
+          const goOn = page.getByRole('button', { name: /^(Record them|Plan these)/ })
+          await expect(goOn).toBeEnabled({ timeout: 30_000 })
+          const isNow = (waters as readonly string[]).includes(date)
+          await expect(goOn).toHaveText(isNow ? 'Record them as planted' : 'Plan these plants')
+          await by.tap(goOn)
+          if (isNow) await expect(page.locator('.start-drinks li')).toHaveCount(3)
+          else await expect(page.getByText('Nothing is planted yet')).toBeVisible()
+          await expect(page.locator('.start-dates li')).toHaveCount(3, { timeout: 60_000 })
+          await expect(page.locator('.climate-line')).toContainText(temp)
+          const { actions, seconds } = by.told()
+          console.log(
+            `${town} ${way} ${date}: ${actions} actions, about ${seconds} s by hand, ${Math.round((Date.now() - started) / 1000)} s of this machine; first number after ${number.actions} actions, ${number.seconds} s`,
+          )
+          expect(actions).toBeLessThanOrEqual(MOST_ACTIONS)
+          expect(number.seconds).toBeLessThanOrEqual(30)
+          // What was begun is there after a reload, and the next step is where it was.
+          await page.goto('/round')
+          await expect(page.getByRole('banner')).toContainText('My garden')
+        })
+    })
 
 test('by keyboard at a desk, and nothing that axe finds', async ({ page }) => {
   const by = hand(page, true)
   await begin(page, '2026-06-14')
   await by.fill(page.getByRole('combobox', { name: 'Town' }), 'hull')
   await expect(page.getByRole('option').first()).toContainText('Kingston upon Hull')
-  await page.keyboard.press('Enter')
+  await by.first(page.getByRole('option').first())
   await expect(page.locator('.climate-line')).toBeVisible()
   const look = async () =>
     expect(
@@ -117,7 +139,7 @@ test('by keyboard at a desk, and nothing that axe finds', async ({ page }) => {
   await look()
   await by.tap(goOn)
   await expect(page.locator('.start-drinks li')).toHaveCount(3)
-  expect(by.told().actions + 1).toBeLessThanOrEqual(MOST_ACTIONS)
+  expect(by.told().actions).toBeLessThanOrEqual(MOST_ACTIONS)
   await look()
   await by.tap(page.getByRole('button', { name: 'Go to the Round' }))
   await expect(page.locator('.round-card')).toContainText('P1')

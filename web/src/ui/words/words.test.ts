@@ -74,7 +74,7 @@ describe('words in the demo garden', () => {
     texts.forEach(isWhole)
     const said = texts.map(plain)
     expect(said.some((text) => /^Through the wall \(fabric\): 0\.\d+ L\.$/.test(text))).toBe(true)
-    expect(said).toContain('Enough is when it starts to run out below.')
+    expect(said).toContain('Stop when it starts to drain.')
   })
 
   const toldByKind = new Set('firstFlower firstRipe count tie shake weed wash secure'.split(' '))
