@@ -8,7 +8,7 @@ import {
 } from '../feed'
 import { lastTest, limes, type Amendment } from '../mix'
 import type { Garden } from './garden'
-import type { UndatedRecord } from './kinds'
+import { recordableL, type UndatedRecord } from './kinds'
 
 /** Everything that is strewn by the hand or spoon and can be weighed: limes and generic feeds. */
 const weighed = [
@@ -58,7 +58,7 @@ export const feedRecordOf = (
   kind: 'feed',
   productId: product.id,
   massG,
-  ...(solution && { volumeL: solution.volumeL }),
+  ...(solution && { volumeL: recordableL(solution.volumeL) }),
 })
 
 /** What a recipe strews of a product into one pot, g; undefined where it tells it in spoons that nobody weighed. */

@@ -9,6 +9,7 @@ export {
   signs,
   PHOTO_SIDE_PX,
   stockUnits,
+  recordableL,
   wasteCauses,
   waterOrigins,
   type GardenRecord,

@@ -24,6 +24,7 @@ export { developmentOf, type Development } from './development'
 export { NORMAL_DAY, summerDays } from './warmth'
 export type { Observation, OwnDevelopment, OwnHeight } from './observations'
 export { setShare } from './setting'
+export { lastFeedOn, overOn } from './over'
 export { growthCourse, type GrowthCourse, type PlantStart } from './course'
 export { TRUSS_OPENS_DAYS, type PlantDay, type TrussCourse } from './trusses'
 export {

@@ -408,6 +408,11 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
   },
   jobsBetween: ({ garden }) => season.jobsBetween(garden, NOW, TODAY, addDays(TODAY, 14)),
   jobsIn: ({ course }) => season.jobsIn(season.jobsOfCourse(course, TODAY), TODAY, TODAY),
+  recordableL: () => {
+    const volumeL = gardens.recordableL(1e6)
+    const water = { id: 'w', at: NOW, containerId: 'c', kind: 'water', volumeL }
+    expect(gardens.recordSchema.safeParse(water).error).toBeUndefined()
+  },
   recordsOfJob: ({ course, garden }) => {
     for (const job of season.jobsOfCourse(course, course.to))
       for (const record of season.recordsOfJob(garden, job, NOW, () => 'new'))

@@ -3,7 +3,7 @@ import type { Container } from '../../container'
 import { SPLASH_L } from '../../water'
 import { feedRecordOf } from '../feeding'
 import type { Garden } from '../garden'
-import type { GardenRecord } from '../kinds'
+import { recordableL, type GardenRecord } from '../kinds'
 import { keepIn, requireIn } from '../touched'
 import { editOf, without, type GardenEdit } from './edit'
 import { countRecord, type Counted } from './records'
@@ -33,7 +33,10 @@ function recordsOfFeeds(
     return { id: newId(), at, ...feedRecordOf(container.id, inWater) }
   })
   if (plainL <= SPLASH_L) return feeds
-  return [...feeds, { id: newId(), at, containerId: container.id, kind: 'water', volumeL: plainL }]
+  return [
+    ...feeds,
+    { id: newId(), at, containerId: container.id, kind: 'water', volumeL: recordableL(plainL) },
+  ]
 }
 
 /** Feeds given together are recorded, and the plain water beside them. */

@@ -3,7 +3,7 @@ import { RECHARGE_COMPOST_SHARE } from '../../mix'
 import { own } from '../../units'
 import type { Garden, Planting } from '../garden'
 import type { GardenRecord, RecordOf } from '../kinds'
-import { volumeLSchema } from '../kinds/common'
+import { recordableL } from '../kinds/common'
 import { foundRecords } from '../newest'
 import { containerOn, potStates } from './potOn'
 import { seasonYearOf, type SeasonOf } from './seasons'
@@ -79,10 +79,7 @@ export function closingOf(
     plants: Object.fromEntries(standing.map(({ id }) => [id, chosen.plants ?? 'leave'])),
     why: chosen.why,
     mix: chosen.mix ?? 'leave',
-    compostL: Math.min(
-      volumeLSchema.maxValue ?? Infinity,
-      Math.round(fillVolumeL * RECHARGE_COMPOST_SHARE * 10) / 10,
-    ),
+    compostL: recordableL(Math.round(fillVolumeL * RECHARGE_COMPOST_SHARE * 10) / 10),
     isWashed: chosen.isWashed,
   }
 }

@@ -227,14 +227,14 @@ const jobs = jobsOfCourse(course, course.to)
 
 describe('feeds to come', () => {
   test('hang on the string after today', () => {
-    const feed = feedOf('t1')
+    const feed = feedOf('f3')
     const days = feedDays(demo, feed, DAY)
     expect(days.length).toBeGreaterThan(5)
     expect(Math.min(...days)).toBeGreaterThan(DAY)
-    const pot = course.pots[at('t1')]!
+    const pot = course.pots[at('f3')]!
     const ahead = jobs.filter(
       ({ kind, containerId, dueOn }) =>
-        kind === 'feed' && containerId === 't1' && dueOn > course.today,
+        kind === 'feed' && containerId === 'f3' && dueOn > course.today,
     )
     expect(ahead.map(({ dueOn }) => dueOn)).toEqual(days.map((day) => addDays(course.from, day)))
     const string = withJobs(potString(course, pot), course, ahead)

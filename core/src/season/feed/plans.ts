@@ -59,4 +59,6 @@ export const feedsPlanned = (
   plan: FeedPlan,
   from: number,
 ): readonly PlannedFeed[] =>
-  runOf(contextOf(garden, feeding, plan)).feedsFrom(programmePot(feeding, from))
+  runOf(contextOf(garden, feeding, plan))
+    .feedsFrom(programmePot(feeding, from))
+    .filter(({ day }) => day <= feeding.fedUntil)

@@ -23,7 +23,7 @@ import {
   type Settings,
 } from '../../garden'
 import { nitrogenDraw } from '../../mix'
-import { cropForecast, growthOn, type Crop } from '../../plant'
+import { cropForecast, growthOn, lastFeedOn, type Crop } from '../../plant'
 import { dayOf, daysBetween, remembered, type Reason } from '../../units'
 import { HOURS_A_DAY } from '../../weather'
 import { type GardenCourse, type PotCourse, sorted, stretchOn } from '../course'
@@ -42,6 +42,8 @@ export interface PotFeeding {
   readonly flowersOn: number
   /** Last day with plants. */
   readonly endsOn: number
+  /** Last day on which feed is of use to one of them. */
+  readonly fedUntil: number
 }
 
 /**
@@ -197,6 +199,11 @@ const feedingOf = remembered(
       ...pot.plants.map(({ course }) => Math.min(days, course.endsOn) - 1),
       plantedOn,
     )
+    const fedUntil = Math.max(
+      ...pot.plants.map(({ course }) =>
+        Math.min(endsOn, course.endsOn, (lastFeedOn(course) ?? days) - 1),
+      ),
+    )
     return {
       pot,
       fed,
@@ -206,6 +213,7 @@ const feedingOf = remembered(
       crop: first.variety.crop,
       flowersOn,
       endsOn,
+      fedUntil,
     }
   },
 )

@@ -16,6 +16,27 @@ export const shelfFor = (plan: FeedPlan | undefined, shelf: readonly ShelfStock[
 export const stepsFor = (plan: FeedPlan): readonly BentStep[] =>
   isToMeasure(plan) ? stepsToMeasure(plan) : stepsOf(plan)
 
+/** No plan feeds plants that do not use it any more. */
+function endingWith(until: number, run: PlanRun): PlanRun {
+  const isOfUse = ({ day }: { readonly day: number }) => day <= until
+  return {
+    steps: run.steps,
+    dueOn: (asked) => {
+      const { found, nextOn } = run.dueOn(asked)
+      return {
+        found: isOfUse(asked) ? found : [],
+        nextOn: nextOn !== undefined && nextOn <= until ? nextOn : undefined,
+      }
+    },
+    // Programmes are judged by what they would give to the end.
+    feedsFrom: run.feedsFrom,
+    feedsAfter: (today, due, nextOn) => run.feedsAfter(today, due, nextOn).filter(isOfUse),
+  }
+}
+
 /** A pot's plan, ready to be asked. */
 export const runOf = (context: RunContext): PlanRun =>
-  isToMeasure(context.plan) ? byMeasure(context) : bySteps(context)
+  endingWith(
+    context.feeding.fedUntil,
+    isToMeasure(context.plan) ? byMeasure(context) : bySteps(context),
+  )

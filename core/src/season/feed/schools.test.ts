@@ -34,7 +34,7 @@ const judged = (garden: Garden, plan: FeedPlan) =>
   judgePlan(garden, feedingOf(garden).feeding, plan, 0)
 
 describe('what is judged is what is told', () => {
-  test.each(['b1', 'k1', 'r1', 't1', 'h1', 's2'])('in %s, by every programme', (id) => {
+  test.each(['b1', 'k1', 'r1', 'f1', 'h1', 's2'])('in %s, by every programme', (id) => {
     let toldCount = 0
     for (const programmeId of programmeIds) {
       const garden = alone(id, { plan: { programmeId } })

@@ -2,6 +2,7 @@ import { pouringOf } from '../../container'
 import { STAKE_IN_MIX_MM } from '../../fit'
 import {
   mulchMaterials,
+  recordableL,
   supports,
   USUAL_CLOTH_SHARE,
   USUAL_MULCH_MM,
@@ -26,7 +27,7 @@ const valueOf = (
   amounts.find((one) => one.what === what && (of === undefined || one.of === of))?.value
 
 const rounded = (value: number, step: number) => Math.round(value / step) * step
-const litres = (value: number) => Math.min(200, Math.max(0.1, rounded(value, 0.1)))
+const litres = (value: number) => recordableL(Math.max(0.1, rounded(value, 0.1)))
 
 /** What of a job's record is its own, beside moment, pot and plant. */
 type Told = GardenRecord extends infer R
@@ -119,7 +120,7 @@ function toldBy(garden: Garden, job: Job): readonly Told[] {
         {
           ...here,
           kind,
-          volumeL: valueOf(amounts, 'L') ?? 1,
+          volumeL: recordableL(valueOf(amounts, 'L') ?? 1),
           from: waysOf(garden, containerId).water,
           ...(container && { where: pouringOf(container).water }),
         },
@@ -134,7 +135,7 @@ function toldBy(garden: Garden, job: Job): readonly Told[] {
             kind,
             productId: one.of,
             massG: one.value,
-            ...(volumeL !== undefined && { volumeL }),
+            ...(volumeL !== undefined && { volumeL: recordableL(volumeL) }),
           },
         ]
       })

@@ -1,4 +1,4 @@
-import { cropForecast, type GrowthCourse, type TrussCourse } from '../../plant'
+import { cropForecast, lastFeedOn, overOn, type GrowthCourse, type TrussCourse } from '../../plant'
 import {
   addDays,
   dayOf,
@@ -13,7 +13,7 @@ import {
 import { seasonYearOf } from '../../garden'
 import { RECHARGE_COMPOST_SHARE } from '../../mix'
 import { dayInCourse } from './days'
-import { daysDone, doneOn, overOn, plantFacts, type PlantFacts, type PotFacts } from './facts'
+import { daysDone, doneOn, plantFacts, type PlantFacts, type PotFacts } from './facts'
 import { stormHold, workHold } from './holds'
 import type { Job } from './job'
 import { jobsOf, once, type Times, type Window } from './schedule'
@@ -22,8 +22,6 @@ import { jobsOf, once, type Times, type Window } from './schedule'
 const PICK_DAYS = 3
 /** Fruit that has hung for so long is worth picking green before frost, days (memory). */
 const GREEN_DAYS = 20
-/** What is fed later than this before the end is not used any more (memory). */
-const LAST_FEED_DAYS = 35
 const WINDOW_DAYS = 14
 /** A pepper is cut back a week after it came in (memory). */
 const CUT_AFTER_DAYS = 7
@@ -66,12 +64,12 @@ function sprayWaits({ records }: PotFacts, on: string): Reason | undefined {
 
 /** Picking, the last feed, and taking out or cutting back. */
 export function endingJobs(facts: PlantFacts, times: Times): readonly Job[] {
-  const { plant, variety, containerId, date, from, endsOn, growth, garden, base, day } = facts
+  const { plant, variety, containerId, date, from, endsOn, growth, garden, base, day, pot } = facts
   const { planting } = plant
   const one = { containerId, plantingId: planting.id, plantingIds: [planting.id] }
   const since = date(from)
   const ends = Math.min(endsOn, growth.days)
-  const over = overOn(facts)
+  const over = overOn(growth)
   const bears = ({ setShare }: TrussCourse) => setShare >= 0.1
   const ripe = growth.trusses.filter((truss) => truss.ripeOn < ends && bears(truss))
   const isRipeOn = (on: number) =>
@@ -129,6 +127,14 @@ export function endingJobs(facts: PlantFacts, times: Times): readonly Job[] {
   const between = (on: number, days = WINDOW_DAYS): Window | undefined =>
     on < growth.days ? { from: date(on), to: date(on + days) } : undefined
   const isFed = own(garden.feedPlans, containerId) !== undefined
+  const stopsOn = lastFeedOn(growth)
+  const feedsGoOn = (on: number) =>
+    pot.plants.some(
+      ({ course }) =>
+        course !== growth &&
+        course.standsFrom <= on &&
+        Math.min(course.endsOn, lastFeedOn(course) ?? course.days) > on,
+    )
   const lastFeed = jobsOf(
     {
       ...one,
@@ -140,11 +146,17 @@ export function endingJobs(facts: PlantFacts, times: Times): readonly Job[] {
       }).slice(0, 1),
       lapses: true,
       next: once(
-        isFed && over - LAST_FEED_DAYS > from ? between(over - LAST_FEED_DAYS, 7) : undefined,
+        isFed && stopsOn !== undefined && stopsOn > from && !feedsGoOn(stopsOn)
+          ? between(stopsOn, 7)
+          : undefined,
       ),
       details: () => ({
         reasons: [
-          reason('job.lastFeed.end', { overDate: date(over), dayCount: LAST_FEED_DAYS }, memory),
+          reason(
+            'job.lastFeed.end',
+            { overDate: date(over), dayCount: over - (stopsOn ?? over) },
+            memory,
+          ),
         ],
       }),
     },
@@ -220,7 +232,7 @@ export function restingJobs(facts: PotFacts, times: Times): readonly Job[] {
     .sort()
     .at(-1)
   // As long as something stands, it is told when that will be over.
-  const ends = standing.map(overOn)
+  const ends = standing.map(({ growth }) => overOn(growth))
   const over = ends.length ? Math.max(...ends) : undefined
   const isKept = standing.some(({ variety }) => variety.crop === 'pepper') && base.state.isIndoors
   const emptyFrom =

@@ -135,7 +135,3 @@ export const grownMm = ({ growth, variety }: PlantFacts): number =>
     growth.heightMm.reduce((most, mm) => Math.max(most, mm), 0),
     variety.matureHeightMm * 0.3,
   )
-
-/** The end of a plant: the frost that kills it, or its last fruit; past the end of the course where neither comes. */
-export const overOn = ({ growth }: PlantFacts): number =>
-  Math.min(growth.frostOn, growth.trusses.at(-1)?.pickedOn ?? growth.days)

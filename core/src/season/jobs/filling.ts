@@ -1,8 +1,9 @@
 import { containerVolumes, standingRimMm, type Container } from '../../container'
 import { USUAL_MULCH_MM } from '../../garden'
+import { overOn } from '../../plant'
 import { memory, practice, reason } from '../../units'
 import { mixWarmthOf } from '../plant'
-import { dayTall, daysDone, doneOn, overOn, type PlantFacts, type PotFacts } from './facts'
+import { dayTall, daysDone, doneOn, type PlantFacts, type PotFacts } from './facts'
 import { hottestC, workHold } from './holds'
 import { dayInCourse } from './days'
 import type { Job } from './job'
@@ -189,8 +190,10 @@ function mulchJobs(
     return sum / MEAN_DAYS
   }
   const last =
-    Math.min(...plants.map((plant) => Math.min(plant.endsOn, overOn(plant))), pot.weather.length) -
-    MULCH_END_DAYS
+    Math.min(
+      ...plants.map((plant) => Math.min(plant.endsOn, overOn(plant.growth))),
+      pot.weather.length,
+    ) - MULCH_END_DAYS
   while (
     warmOn < last &&
     meanC(warmOn) < WARM_MIX_C &&

@@ -1,6 +1,7 @@
 import { supportFor } from '../../fit'
+import { overOn } from '../../plant'
 import { practice, reason } from '../../units'
-import { dayTall, doneOn, grownMm, heightOn, overOn, type PlantFacts } from './facts'
+import { dayTall, doneOn, grownMm, heightOn, type PlantFacts } from './facts'
 import { stormHold } from './holds'
 import type { Amount, Job, Tool } from './job'
 import { jobsOf, type Times } from './schedule'
@@ -28,7 +29,7 @@ export function holdingJobs(facts: PlantFacts, times: Times): readonly Job[] {
     ({ plantingId }) => plantingId === undefined || plantingId === planting.id,
   )
   const one = { containerId, plantingId: planting.id, plantingIds: [planting.id] }
-  const ends = Math.min(endsOn, overOn(facts), growth.days)
+  const ends = Math.min(endsOn, overOn(facts.growth), growth.days)
   const isWanted = needed.support !== 'none'
   const supportFrom = ways.staking === 'atPlanting' ? from : dayTall(facts, STAKE_FROM_MM)
   const supportBy = Math.max(supportFrom, dayTall(facts, STAKE_BY_MM))

@@ -9,6 +9,7 @@ import {
   type GardenRecord,
   type JobChange,
 } from '../../garden'
+import { lastFeedOn, overOn } from '../../plant'
 import { addDays, dayOf, daysBetween, InputError } from '../../units'
 import { gardenCourse } from '../course'
 import { feedsPlanned, potFeeding } from '../feed'
@@ -129,6 +130,8 @@ const CONTRADICTIONS: readonly (readonly [JobKind, JobKind])[] = [
   ['pullOut', 'recharge'],
   ['pullOut', 'support'],
   ['pullOut', 'sideShoots'],
+  ['pullOut', 'feed'],
+  ['lastFeed', 'feed'],
 ]
 
 describe('nothing contradicts', () => {
@@ -145,6 +148,25 @@ describe('nothing contradicts', () => {
     for (const kinds of at.values())
       for (const [one, other] of CONTRADICTIONS)
         expect(kinds.has(one) && kinds.has(other)).toBe(false)
+  })
+  test('whoever was told to stop feeding is not told to feed, and nobody feeds what is over', () => {
+    const season = jobsBetween(demo, NOW, TODAY, '2026-11-30')
+    const stops = season.filter(({ kind }) => kind === 'lastFeed')
+    expect(stops.length).toBeGreaterThan(5)
+    for (const { kind, containerId, dueOn } of season)
+      if (kind === 'feed' && dueOn > TODAY) {
+        const own = stops.filter((one) => one.containerId === containerId)
+        // Planted again, a pot is fed until its new plants stop.
+        if (own.length) expect(own.some((stop) => dueOn < stop.dueOn)).toBe(true)
+      }
+    // A bush that is picked for five weeks is not left without feed before its first fruit.
+    const { pots } = gardenCourse(demo, NOW)
+    for (const { plants } of pots)
+      for (const { course } of plants) {
+        const on = lastFeedOn(course)
+        if (on !== undefined && course.trusses[0]!.ripeOn < overOn(course))
+          expect(on).toBeGreaterThanOrEqual(course.trusses[0]!.ripeOn)
+      }
   })
   test('no feed goes on a pot that is dry and gets no water, nor on a salty one: it is held, and says why', () => {
     const feeds = jobs.filter(

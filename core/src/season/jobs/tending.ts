@@ -1,6 +1,7 @@
 import { feedProductOf } from '../../garden'
+import { overOn } from '../../plant'
 import { practice, reason, type Reason } from '../../units'
-import { daysDone, doneOn, overOn, type PlantFacts, type PotFacts } from './facts'
+import { daysDone, doneOn, type PlantFacts, type PotFacts } from './facts'
 import { stormHold } from './holds'
 import { dayInCourse } from './days'
 import { gustOn } from './wind'
@@ -31,7 +32,7 @@ export function tendingJobs(
   const to =
     Math.min(
       pot.weather.length,
-      Math.max(...plants.map((plant) => Math.min(plant.endsOn, overOn(plant)))),
+      Math.max(...plants.map((plant) => Math.min(plant.endsOn, overOn(plant.growth)))),
     ) - 1
   if (to < from) return []
   const span = { from: date(from), to: date(to) }

@@ -1,6 +1,6 @@
-import { isVine, TRUSS_OPENS_DAYS } from '../../plant'
+import { isVine, overOn, TRUSS_OPENS_DAYS } from '../../plant'
 import { memory, practice, reason } from '../../units'
-import { dayTall, daysDone, doneOn, heightOn, overOn, type PlantFacts } from './facts'
+import { dayTall, daysDone, doneOn, heightOn, type PlantFacts } from './facts'
 import { cutHold, firstFreeDay, stormHold } from './holds'
 import { dayInCourse } from './days'
 import type { Job } from './job'
@@ -40,7 +40,7 @@ export function trainingJobs(facts: PlantFacts, times: Times): readonly Job[] {
   const { plant, variety, base, ways, containerId, date, from, endsOn, growth, day } = facts
   const { planting } = plant
   const one = { containerId, plantingId: planting.id, plantingIds: [planting.id] }
-  const ends = Math.min(endsOn, overOn(facts), growth.days)
+  const ends = Math.min(endsOn, overOn(growth), growth.days)
   const since = date(from)
   const pruned = (what: string) =>
     doneOn(facts, 'prune', { plantingId: planting.id, since, is: (record) => record.what === what })

@@ -1,3 +1,4 @@
+import { recordableL } from '../../garden'
 import { waterDues, waterIn, type GardenToday, type PotToday, type WaterDue } from '../course'
 
 /**
@@ -35,14 +36,11 @@ export interface Round {
   readonly cans: number
 }
 
-/** The most litres that a record may have. */
-const MOST_RECORDED_L = 200
-
 function stopOf(pot: PotToday): Stop {
   const { givenL, isSkipped, depletionL } = pot
   const dues = waterDues(pot)
   const nowL = waterIn(dues.filter(({ hour }) => hour === undefined))
-  const untilDripL = Math.min(MOST_RECORDED_L, inTenthLitres(depletionL))
+  const untilDripL = recordableL(inTenthLitres(depletionL))
   const as = (state: StopState): Stop => ({ pot, state, dues, nowL, untilDripL })
   if (nowL > 0) return as('due')
   if (dues.length) return as('later')
