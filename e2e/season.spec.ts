@@ -1,6 +1,8 @@
 import { readFile } from 'node:fs/promises'
 import AxeBuilder from '@axe-core/playwright'
 import ICAL from 'ical.js'
+import jsQR from 'jsqr'
+import { PNG } from 'pngjs'
 import { choose, expect, open, openRoundAt, test } from './support'
 
 test.describe('jobs on the walk', () => {
@@ -102,7 +104,13 @@ test('the week on paper has boxes to tick, the labels a code each', async ({ pag
   await expect(page.getByRole('heading', { name: 'Week of Mon 22 June' })).toBeVisible()
   await page.getByRole('link', { name: 'Back to coming days' }).click()
   await page.getByRole('link', { name: 'Pot labels' }).click()
-  await expect(page.getByRole('img', { name: 'Code with the text of this label' })).toHaveCount(16)
+  const codes = page.getByRole('img', { name: 'Code with the text of this label' })
+  await expect(codes).toHaveCount(16)
+  // Another library reads what stands beside it.
+  const picture = PNG.sync.read(await codes.first().screenshot())
+  const read = jsQR(new Uint8ClampedArray(picture.data), picture.width, picture.height)
+  const label = page.locator('.pot-label').first()
+  expect(read?.data.split('\n')).toEqual(await label.locator('strong, p').allInnerTexts())
   const { violations } = await new AxeBuilder({ page }).analyze()
   expect(violations).toEqual([])
 })

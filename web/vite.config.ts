@@ -66,6 +66,8 @@ export default defineConfig(async ({ command }): Promise<UserConfig> => ({
     outDir: 'dist',
     emptyOutDir: true,
     assetsInlineLimit: 0,
+    // What is fetched together lies together on purpose.
+    chunkSizeWarningLimit: 700,
     target: 'es2022',
     manifest: true,
     rolldownOptions: {

@@ -27,6 +27,7 @@ export interface Step {
   readonly amounts: readonly Amount[]
 }
 export const plantingSteps = [
+  'chips',
   'soak',
   'strip',
   'tease',
@@ -158,6 +159,8 @@ export function cardOf(
     : []
   const isBag = container.type === 'flatBag'
   const soakHoursBefore = isBag ? { from: 24, to: 24 } : { from: 1, to: 2 }
+  /** What lies below the mix of a deep box, and is no room for roots. */
+  const chipsMm = container.layers?.fillerMm ?? 0
   const waterL = Math.max(0.2, volumes.fillVolumeL * WATERED_IN_SHARE)
   const step = (id: Step['id'], amounts: readonly Amount[] = []): Step => ({ id, amounts })
   return {
@@ -167,6 +170,9 @@ export function cardOf(
     soakHoursBefore,
     waterIn,
     order: [
+      ...(ways.chipsBelow === 'counted' && chipsMm > 0
+        ? [step('chips', [{ what: 'mm', value: chipsMm }])]
+        : []),
       step('soak', [{ what: 'h', value: soakHoursBefore.to }]),
       ...(count > 0 ? [step('strip', [{ what: 'count', value: count }])] : []),
       step('tease'),

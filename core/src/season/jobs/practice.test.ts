@@ -128,6 +128,14 @@ describe('the planting card', () => {
     expect(card('vineSalad').soakHoursBefore).toEqual({ from: 1, to: 2 })
     expect(card('bushCherry', 'flatBag').soakHoursBefore).toEqual({ from: 24, to: 24 })
   })
+  test('chips at the bottom are a layer of a deep box where its gardener goes that way, and come first', () => {
+    const layers = { fillerMm: 120, poorSoilMm: 0 }
+    const garden = planted('vineSalad', { container: { type: 'deepBox', layers } })
+    const first = (chipsBelow: 'no' | 'counted') =>
+      plantingCard({ ...garden, ways: { garden: { chipsBelow } } }, 'p', '2026-05-20').order[0]
+    expect(first('counted')).toEqual({ id: 'chips', amounts: [{ what: 'mm', value: 120 }] })
+    expect(first('no')!.id).toBe('soak')
+  })
   test('goes by its ways: sideways it is laid, with a first feed it is watered in', () => {
     const garden = planted('vineSalad')
     const ways = {

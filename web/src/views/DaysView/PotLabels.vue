@@ -18,6 +18,8 @@ const { t } = useI18n()
 const { day } = useFormat()
 const { varietyName } = useNames()
 
+/** Left blank about a code, in its squares (ISO/IEC 18004). */
+const QUIET = 4
 /** A code’s dark squares as one path, a unit a square. */
 const pathOf = (text: string) => {
   const { data, size } = encode(text, { border: 0 })
@@ -53,11 +55,17 @@ const labels = computed(() => {
       <h1 class="visually-hidden">{{ t('sheet.labelsTitle') }}</h1>
       <article v-for="label in labels" :key="label.id" class="pot-label">
         <svg
-          :viewBox="`-2 -2 ${label.qr.size + 4} ${label.qr.size + 4}`"
+          :viewBox="`${-QUIET} ${-QUIET} ${label.qr.size + 2 * QUIET} ${label.qr.size + 2 * QUIET}`"
           role="img"
           :aria-label="t('sheet.qr')"
         >
-          <rect x="-2" y="-2" :width="label.qr.size + 4" :height="label.qr.size + 4" fill="#fff" />
+          <rect
+            :x="-QUIET"
+            :y="-QUIET"
+            :width="label.qr.size + 2 * QUIET"
+            :height="label.qr.size + 2 * QUIET"
+            fill="#fff"
+          />
           <path :d="label.qr.d" fill="#000" shape-rendering="crispEdges" />
         </svg>
         <div>

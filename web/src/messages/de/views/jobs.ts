@@ -106,6 +106,7 @@ export const jobWords = {
     listed: '{count} Arbeit | {count} Arbeiten',
   },
   step: {
+    chips: 'Vor der Erde {amount} Holzhäcksel auf den Boden',
     soak: 'Den gefüllten Topf {amount} vorher tränken',
     strip: 'Die untersten {amount} Blätter abnehmen',
     tease: 'Kreisende Wurzeln lösen',

@@ -106,6 +106,7 @@ export const jobWords = {
     listed: '{count} job | {count} jobs',
   },
   step: {
+    chips: 'Before the mix, {amount} of wood chips at the bottom',
     soak: 'Soak the filled pot {amount} before',
     strip: 'Take off the lowest {amount} leaves',
     tease: 'Tease out circling roots',

@@ -106,6 +106,7 @@ export const jobWords = {
     listed: '{count} tarea | {count} tareas',
   },
   step: {
+    chips: 'Antes del sustrato, {amount} de astillas en el fondo',
     soak: 'Empapa la maceta llena {amount} antes',
     strip: 'Quita las hojas de los {amount} de abajo',
     tease: 'Suelta las raíces que dan vueltas',
