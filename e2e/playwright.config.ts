@@ -1,7 +1,6 @@
 import { defineConfig } from '@playwright/test'
 
 const port = Number(process.env['E2E_PORT'] ?? 5391)
-const isCi = !!process.env['CI']
 
 export default defineConfig({
   testDir: '.',
@@ -9,7 +8,7 @@ export default defineConfig({
   fullyParallel: true,
   workers: 2,
   // A busy machine may be slow; a test that only passes on a second try is still shown as flaky.
-  retries: isCi ? 1 : 0,
+  retries: 1,
   timeout: 90_000,
   expect: { timeout: 10_000 },
   reporter: [
@@ -28,8 +27,8 @@ export default defineConfig({
     // Fetching all of Rimbo anew for each test would take most of their time: offline.spec.ts lets it.
     serviceWorkers: 'block',
     actionTimeout: 15_000,
-    // A trace of every test takes a third of their time: `--trace on` draws one of a test that failed.
-    trace: isCi ? 'on-first-retry' : 'off',
+    // A trace of every test would take a third of their time: one is drawn of the second try.
+    trace: 'on-first-retry',
     launchOptions: {
       executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
       args: [
