@@ -79,7 +79,12 @@ test.describe('a value that could not be read back', () => {
       const input = inputs.nth(index)
       if ((await input.getAttribute('role')) === 'combobox') continue
       const usual = await input.inputValue()
-      await input.fill(LIMITS[index % LIMITS.length]!)
+      const typed = input.fill(LIMITS[index % LIMITS.length]!, { timeout: 5000 })
+      // What was kept before may close the form only now: it is opened again.
+      if (!(await typed.then(() => true).catch(() => false))) {
+        index -= 1
+        continue
+      }
       const button = form.locator('button[type=submit]').first()
       if (await button.isEnabled()) await button.click()
       if (await input.isVisible()) await input.fill(usual, { timeout: 2000 }).catch(() => undefined)
