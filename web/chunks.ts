@@ -60,6 +60,10 @@ export async function chunkGroups(
   const opening = comingWith([PAGE], chunks)
   const first = comingWith([PAGE, ...FIRST.map(pathOf)], chunks)
   const start = comingWith([PAGE, START], chunks)
+  // A garden on disk was read when it came in: nobody waits for its reader again.
+  const reader = [...opening].find((id) => id.includes('/node_modules/zod/'))
+  if (reader)
+    throw new Error(`The opening fetches ${reader}: a schema is imported where a garden is shown.`)
   return [
     {
       name: 'opening',

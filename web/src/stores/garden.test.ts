@@ -3,7 +3,13 @@ import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globa
 import 'fake-indexeddb/auto'
 import { IDBFactory } from 'fake-indexeddb'
 import { createPinia, setActivePinia } from 'pinia'
-import { InputError, type Garden, type GardenEdit, type GardenRecord } from '@rimbo/core'
+import {
+  InputError,
+  readGarden,
+  type Garden,
+  type GardenEdit,
+  type GardenRecord,
+} from '@rimbo/core'
 import { createConnection } from '../data/connection'
 import { currentGardenId } from '../data/repository'
 import { useGardenStore } from './garden'
@@ -28,6 +34,10 @@ const watering = (id: string): GardenRecord => ({
   kind: 'water',
   containerId: 'b1',
   volumeL: 2,
+})
+
+test('the demo is in its file as its reader would leave it: it is shown unread', () => {
+  expect(JSON.parse(demoText)).toEqual(readGarden(demoText))
 })
 
 /** A store as another tab or a later visit would have it: the same database, nothing in memory. */

@@ -20,3 +20,9 @@ export const supports = ['stake', 'cage', 'twoCages', 'string', 'net'] as const
 
 /** So many earlier forms of one record are kept. */
 export const MOST_EARLIER = 20
+
+/** As much as one record holds, L. */
+export const MOST_L = 200
+
+/** Of what Rimbo proposes for a very large pot, as much as one record holds, L. */
+export const recordableL = (litres: number): number => Math.min(MOST_L, litres)

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { dateTimeSchema, idSchema, open, textSchema } from '../../units'
-import { MOST_EARLIER } from './choices'
+import { MOST_EARLIER, MOST_L } from './choices'
 
 /** A record as it stood before somebody changed it. */
 const earlierSchema = open({
@@ -28,11 +28,8 @@ export const countSchema = z.number().int().positive().max(10_000)
 /** How many plants of which variety. */
 export const ofVariety = { varietyId: idSchema, count: countSchema }
 
-const MOST_L = 200
 export const volumeLSchema = z.number().positive().max(MOST_L)
 
-/** Of what Rimbo proposes for a very large pot, as much as one record holds, L. */
-export const recordableL = (litres: number): number => Math.min(MOST_L, litres)
 /** Height of the mix above the inner floor. */
 export const fillMmSchema = z.number().positive().max(5000)
 export const massGSchema = z.number().positive().max(100_000)
