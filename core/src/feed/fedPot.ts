@@ -20,6 +20,21 @@ export interface FeedEvent {
   readonly volumeL?: number
 }
 
+/** Mix that takes the place of what was in a pot. */
+export interface Refill {
+  /** After planting. */
+  readonly day: number
+  /** Of what was at hand that morning, what stays: mix that went back in. */
+  readonly keptShare: number
+  /** At hand at once in what is new, g. */
+  readonly bringsG: NutrientAmounts
+  /** What that adds to the salt of the whole, dS/m. */
+  readonly bringsEcDsM: number
+  /** Nitrogen that it gives over a season, and that its raw wood takes, g. */
+  readonly mixGivesG: number
+  readonly mixDrawsG: number
+}
+
 /** A pot as its ledger takes it. */
 export interface FedPot {
   readonly days: number
@@ -41,15 +56,26 @@ export interface FedPot {
   /** Water in it when drained, and when every pore is full, L. */
   readonly heldL: number
   readonly saturatedL: number
+  /** The same on each day, where the pot was filled up or anew on the way. */
+  readonly byDay?: { readonly heldL: Float64Array; readonly saturatedL: Float64Array }
   /** In the mix at the start and available at once, g. */
   readonly startG: NutrientAmounts
   /** With mix that was added on the way, g a day. */
   readonly addedG?: NutrientRows | undefined
+  /** In order of time. */
+  readonly refills?: readonly Refill[]
   readonly startEcDsM: number
   /** Nitrogen that decaying matter gives over a season, and that raw wood takes, g. */
   readonly mixGivesG: number
   readonly mixDrawsG: number
   readonly water: WaterSource
+}
+
+/** Of what was in a pot on one day, what its refills have left in it by another, 0–1. */
+export function keptBetween({ refills }: FedPot, from: number, to: number): number {
+  let share = 1
+  for (const { day, keptShare } of refills ?? []) if (day > from && day <= to) share *= keptShare
+  return share
 }
 
 /** Of what is at hand, what goes with the water; the rest sits on the mix (memory). */

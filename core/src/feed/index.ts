@@ -50,7 +50,14 @@ export {
   type NutrientRows,
   type PlantNeed,
 } from './need'
-export { feedSources, MOBILE_SHARE, type FedPot, type FeedEvent, type FeedSource } from './fedPot'
+export {
+  feedSources,
+  MOBILE_SHARE,
+  type FedPot,
+  type FeedEvent,
+  type FeedSource,
+  type Refill,
+} from './fedPot'
 export { LUXURY_TIMES, nutrientLedger, owedG, type LedgerRow, type NutrientLedger } from './ledger'
 export * from './judge'
 export { ecAfterFlush, flushPlan, leachingRequirement, type FlushPlan } from './leaching'

@@ -40,6 +40,10 @@ const someFeeds = fc.array(
 const events = (list: readonly { day: number; id: string; massG: number }[]): FeedEvent[] =>
   list.map(({ id, ...rest }) => ({ ...rest, product: feed(id) }))
 
+/** Nobody fills a pot twice on one day. */
+const uniqueDays = <T extends { readonly day: number }>(list: readonly T[]): T[] => [
+  ...new Map(list.map((one) => [one.day, one])).values(),
+]
 const somePot = fc
   .record({
     plantedOn: fc.integer({ min: 0, max: 40 }),
@@ -49,8 +53,15 @@ const somePot = fc
     start: fc.double({ min: 0, max: 5, noNaN: true }),
     gives: fc.double({ min: 0, max: 3, noNaN: true }),
     draws: fc.double({ min: 0, max: 3, noNaN: true }),
+    refills: fc.array(
+      fc.record({
+        day: fc.integer({ min: 41, max: DAYS - 1 }),
+        keptShare: fc.double({ min: 0, max: 1, noNaN: true }),
+      }),
+      { maxLength: 3 },
+    ),
   })
-  .map(({ plantedOn, need, drainedL, tempC, start, gives, draws }) =>
+  .map(({ plantedOn, need, drainedL, tempC, start, gives, draws, refills }) =>
     fedPot(DAYS, {
       plantedOn,
       needG: steadyNeed(DAYS, { n: need, p: need / 6, k: need * 1.5, ca: need / 2, mg: need / 5 }),
@@ -60,9 +71,43 @@ const somePot = fc
       startEcDsM: 1.2,
       mixGivesG: gives,
       mixDrawsG: draws,
+      refills: uniqueDays(refills).map((refill) => ({
+        ...refill,
+        bringsG: { n: start, p: 0, k: start / 2, ca: 1, mg: 0 },
+        bringsEcDsM: 1,
+        mixGivesG: gives / 2,
+        mixDrawsG: draws / 2,
+      })),
       water: { kind: 'tap', ecDsM: 0.5, caMgL: 60, mgMgL: 10 },
     }),
   )
+
+test('a pot filled anew has lost what was in it, and what its feeds would still have given', () => {
+  const slow = events([{ day: 0, id: 'controlledRelease', massG: 40 }])
+  const refill = {
+    day: 60,
+    keptShare: 0,
+    bringsG: { n: 1, p: 0, k: 0, ca: 0, mg: 0 },
+    bringsEcDsM: 0.5,
+    mixGivesG: 0,
+    mixDrawsG: 0,
+  }
+  const pot = fedPot(DAYS, { needG: steadyNeed(DAYS, { n: 0, p: 0, k: 0, ca: 0, mg: 0 }) })
+  const { rows, ecDsM } = nutrientLedger({ ...pot, refills: [refill] }, slow)
+  const before = nutrientLedger(pot, slow)
+  expect(rows.n.leftG.slice(0, 60)).toEqual(before.rows.n.leftG.slice(0, 60))
+  expect(rows.n.leftG[60]).toBeCloseTo(1, 9)
+  expect(rows.k.leftG[60]).toBe(0)
+  expect(total(rows.k.supplyG.controlled.slice(60))).toBe(0)
+  expect(ecDsM[60]!).toBeLessThan(before.ecDsM[60]!)
+  // Half of it put back keeps half of what lay there, and of what is still to come.
+  const half = nutrientLedger({ ...pot, refills: [{ ...refill, keptShare: 0.5 }] }, slow)
+  expect(half.rows.k.emptiedG[60]).toBeCloseTo(0.5 * before.rows.k.leftG[59]!, 9)
+  expect(total(half.rows.k.supplyG.controlled.slice(60))).toBeCloseTo(
+    0.5 * total(before.rows.k.supplyG.controlled.slice(60)),
+    9,
+  )
+})
 
 describe('the sum of a ledger', () => {
   test('is exact: what came is what was taken, washed out, bound and left', () =>
@@ -70,13 +115,13 @@ describe('the sum of a ledger', () => {
       fc.property(somePot, someFeeds, (pot, list) => {
         const { rows } = nutrientLedger(pot, events(list))
         for (const nutrient of nutrients) {
-          const { supplyG, takenG, leachedG, boundG, leftG } = rows[nutrient]
+          const { supplyG, takenG, leachedG, boundG, emptiedG, leftG } = rows[nutrient]
           // What was strewn before planting comes with planting.
           const came = feedSources.reduce(
             (sum, source) => sum + total(supplyG[source].slice(pot.plantedOn)),
             0,
           )
-          const went = total(takenG) + total(leachedG) + total(boundG)
+          const went = total(takenG) + total(leachedG) + total(boundG) + total(emptiedG)
           expect(came - went - leftG[DAYS - 1]!).toBeCloseTo(0, 8)
         }
       }),
@@ -91,7 +136,7 @@ describe('the sum of a ledger', () => {
           let sum = 0
           for (let day = pot.plantedOn; day < DAYS; day++) {
             for (const source of feedSources) sum += row.supplyG[source][day]!
-            sum -= row.needG[day]! + row.leachedG[day]! + row.boundG[day]!
+            sum -= row.needG[day]! + row.leachedG[day]! + row.boundG[day]! + row.emptiedG[day]!
             expect(row.balanceG[day]).toBeCloseTo(sum, 8)
           }
         }

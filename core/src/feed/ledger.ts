@@ -1,5 +1,6 @@
 import {
   DISSOLVED_CA_MG_L,
+  keptBetween,
   MOBILE_SHARE,
   type FedPot,
   type FeedEvent,
@@ -19,6 +20,8 @@ export interface LedgerRow {
   readonly leachedG: Float64Array
   /** Taken by microbes on raw wood: of nitrogen only. */
   readonly boundG: Float64Array
+  /** Gone with mix that was taken out. */
+  readonly emptiedG: Float64Array
   /** At hand in the root zone, in the evening. */
   readonly leftG: Float64Array
   /** That, less what plants have gone without so far, and with what they have taken ahead of their need. */
@@ -73,9 +76,10 @@ function addRelease(
   { day: from, product, massG, isDryRing }: FeedEvent,
   supply: Supply,
   { doubt, ring }: Readonly<Record<'doubt' | 'ring', NutrientRows>>,
-  days: number,
+  pot: FedPot,
   warmth: (clock: WarmDays) => Float64Array,
 ): void {
+  const { days } = pot
   const { strengthTimes } = product
   const halfWidth = strengthTimes ? (strengthTimes.most - strengthTimes.least) / 2 : 0
   const brings = nutrientsIn(product.analysis, massG)
@@ -100,7 +104,7 @@ function addRelease(
     let before = 0
     for (let day = start; day < days; day++) {
       const now = by(sums[day + 1]! - begun)
-      add(day, grams * share * (now - before))
+      add(day, grams * share * (now - before) * keptBetween(pot, start, day))
       before = now
     }
   }
@@ -115,13 +119,14 @@ function addRelease(
  * ahead of their need; water that drains takes its share of what is dissolved (the
  * pot as one well-mixed vessel).
  *
- * balance = start + all that came − washed out − bound − needed, exactly.
+ * balance = start + all that came − washed out − bound − taken out with mix − needed, exactly.
  *
  * @param feeds given, in any order
  */
 export function nutrientLedger(given: FedPot, feeds: readonly FeedEvent[]): NutrientLedger {
   const pot = withFeedWater(given, feeds)
-  const { days, plantedOn, tempC, givenL, drainedL, heldL, saturatedL, water } = pot
+  const { days, plantedOn, tempC, givenL, drainedL, water } = pot
+  const heldOn = (day: number) => pot.byDay?.heldL[day] ?? pot.heldL
   const rowOf = () => new Float64Array(days)
   const sources = (): Record<FeedSource, Float64Array> => ({
     mix: rowOf(),
@@ -143,19 +148,25 @@ export function nutrientLedger(given: FedPot, feeds: readonly FeedEvent[]): Nutr
     isNeeded ? emptyRows(days) : { n: nothing, p: nothing, k: nothing, ca: nothing, mg: nothing }
   const doubt = rowsIf(feeds.some(({ product }) => product.strengthTimes !== undefined))
   const ring = rowsIf(feeds.some(({ isDryRing }) => isDryRing))
-  for (const feed of feeds) addRelease(feed, supply, { doubt, ring }, days, warmth)
+  for (const feed of feeds) addRelease(feed, supply, { doubt, ring }, pot, warmth)
   const start = Math.max(0, plantedOn)
   const microbes = warmth(MICROBES)
   const bound = rowOf()
-  let mixBefore = 0
+  for (const { from, mixGivesG, mixDrawsG } of decayingIn(pot, start)) {
+    let before = 0
+    for (let day = from; day < days; day++) {
+      const decayed = Math.min(1, (microbes[day + 1]! - microbes[from]!) / MIX_SEASON_DAYS)
+      const now = (decayed - before) * keptBetween(pot, from, day)
+      supply.n.mix[day]! += mixGivesG * now
+      bound[day]! += mixDrawsG * now
+      before = decayed
+    }
+  }
   for (let day = start; day < days; day++) {
-    const decayed = Math.min(1, (microbes[day + 1]! - microbes[start]!) / MIX_SEASON_DAYS)
-    supply.n.mix[day]! += pot.mixGivesG * (decayed - mixBefore)
-    bound[day] = pot.mixDrawsG * (decayed - mixBefore)
-    mixBefore = decayed
     supply.ca.water[day] = (givenL[day]! * water.caMgL) / 1000
     supply.mg.water[day] = (givenL[day]! * water.mgMgL) / 1000
   }
+  const refills = new Map(pot.refills?.map((refill) => [refill.day, refill]))
 
   const rows = {} as Record<Nutrient, LedgerRow>
   const dissolvedG = emptyRows(days)
@@ -166,6 +177,7 @@ export function nutrientLedger(given: FedPot, feeds: readonly FeedEvent[]): Nutr
       supplyG: supply[nutrient],
       leachedG: rowOf(),
       boundG: nutrient === 'n' ? bound : rowOf(),
+      emptiedG: refills.size ? rowOf() : nothing,
       leftG: rowOf(),
       balanceG: rowOf(),
       doubtG: doubt[nutrient],
@@ -182,6 +194,14 @@ export function nutrientLedger(given: FedPot, feeds: readonly FeedEvent[]): Nutr
     for (let day = start; day < days; day++) {
       if (day === start) mix[day]! += pot.startG[nutrient]
       mix[day]! += pot.addedG?.[nutrient][day] ?? 0
+      const refill = refills.get(day)
+      if (refill) {
+        row.emptiedG[day] = left * (1 - refill.keptShare)
+        left -= row.emptiedG[day]!
+        cameG *= refill.keptShare
+        ringG *= refill.keptShare
+        mix[day]! += refill.bringsG[nutrient]
+      }
       const came = mix[day]! + slow[day]! + controlled[day]! + quick[day]! + ofWater[day]!
       left += came
       cameG += came
@@ -198,7 +218,7 @@ export function nutrientLedger(given: FedPot, feeds: readonly FeedEvent[]): Nutr
       const taken = Math.min(left, need + MAKES_UP_SHARE * Math.max(0, owed) + ahead)
       owed += need - taken
       left -= taken
-      const leached = left * mobile * (1 - Math.exp(-drainedL[day]! / heldL))
+      const leached = left * mobile * (1 - Math.exp(-drainedL[day]! / heldOn(day)))
       left -= leached
       row.takenG[day] = taken
       row.leachedG[day] = leached
@@ -207,13 +227,19 @@ export function nutrientLedger(given: FedPot, feeds: readonly FeedEvent[]): Nutr
       const amongRoots = ringG > 0 ? 1 - AT_RIM_SHARE * (ringG / cameG) : 1
       dissolvedG[nutrient][day] =
         nutrient === 'ca'
-          ? Math.min(left * mobile, (DISSOLVED_CA_MG_L * heldL) / 1000)
+          ? Math.min(left * mobile, (DISSOLVED_CA_MG_L * heldOn(day)) / 1000)
           : left * mobile * amongRoots
     }
     rows[nutrient] = row
   }
-  return { days, rows, ecDsM: saltOf(pot, dissolvedG, start, heldL, saturatedL) }
+  return { days, rows, ecDsM: saltOf(pot, dissolvedG, start) }
 }
+
+/** What decays in a pot, from the day it came in. */
+const decayingIn = ({ mixGivesG, mixDrawsG, refills = [] }: FedPot, start: number) => [
+  { from: start, mixGivesG, mixDrawsG },
+  ...refills.map(({ day, ...brought }) => ({ from: day, ...brought })),
+]
 
 /** A planned feed is poured like any water: what the pot had no room for drains below. */
 function withFeedWater(pot: FedPot, feeds: readonly FeedEvent[]): FedPot {

@@ -4,31 +4,40 @@ import type { NutrientRows } from './need'
 import { cationsMeq } from './solution'
 
 /** Salt that is no nutrient comes with the mix and the water, and leaves with what drains. */
-export function saltOf(
-  { days, givenL, drainedL, water, startG, startEcDsM }: FedPot,
-  dissolvedG: NutrientRows,
-  start: number,
-  heldL: number,
-  saturatedL: number,
-): Float64Array {
+export function saltOf(pot: FedPot, dissolvedG: NutrientRows, start: number): Float64Array {
+  const { days, givenL, drainedL, water, startG, startEcDsM, refills = [] } = pot
+  const heldOn = (day: number) => pot.byDay?.heldL[day] ?? pot.heldL
+  const saturatedOn = (day: number) => pot.byDay?.saturatedL[day] ?? pot.saturatedL
   const ecDsM = new Float64Array(days)
   // Charge is balanced: whichever of cations and nitrate there is more of has its counterpart.
   const charge = (mg: NutrientAmounts) =>
     Math.max(cationsMeq(mg, 0), cationsMeq({ ...mg, k: 0, ca: 0, mg: 0 }, 1))
-  const ofNutrient = (grams: NutrientAmounts) =>
-    charge(ofNutrients((one) => grams[one] * 1000)) / 10 / saturatedL
-  const dissolvedAtStart = ofNutrients((one) =>
-    one === 'ca'
-      ? Math.min(startG.ca * MOBILE_SHARE.ca, (DISSOLVED_CA_MG_L * heldL) / 1000)
-      : startG[one] * MOBILE_SHARE[one],
-  )
+  const ofNutrient = (grams: NutrientAmounts, day: number) =>
+    charge(ofNutrients((one) => grams[one] * 1000)) / 10 / saturatedOn(day)
+  /** Of the salt of a mix, what is none of these nutrients. */
+  const otherOf = (mixEcDsM: number, grams: NutrientAmounts, day: number) =>
+    mixEcDsM -
+    ofNutrient(
+      ofNutrients((one) =>
+        one === 'ca'
+          ? Math.min(grams.ca * MOBILE_SHARE.ca, (DISSOLVED_CA_MG_L * heldOn(day)) / 1000)
+          : grams[one] * MOBILE_SHARE[one],
+      ),
+      day,
+    )
   const waterOther =
     water.ecDsM - cationsMeq({ n: 0, p: 0, k: 0, ca: water.caMgL, mg: water.mgMgL }, 0) / 10
-  let other = startEcDsM - ofNutrient(dissolvedAtStart)
+  let other = otherOf(startEcDsM, startG, start)
   for (let day = start; day < days; day++) {
-    other += (givenL[day]! * Math.max(0, waterOther)) / saturatedL
-    other *= Math.exp(-drainedL[day]! / heldL)
-    const nutrientEc = ofNutrient(ofNutrients((one) => dissolvedG[one][day]!))
+    for (const refill of refills)
+      if (refill.day === day)
+        other = other * refill.keptShare + otherOf(refill.bringsEcDsM, refill.bringsG, day)
+    other += (givenL[day]! * Math.max(0, waterOther)) / saturatedOn(day)
+    other *= Math.exp(-drainedL[day]! / heldOn(day))
+    const nutrientEc = ofNutrient(
+      ofNutrients((one) => dissolvedG[one][day]!),
+      day,
+    )
     ecDsM[day] = Math.max(0, other + nutrientEc)
   }
   return ecDsM

@@ -150,6 +150,10 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
   statesOf: ({ garden }) =>
     garden.containers.forEach((one) => gardens.statesOf(one, garden.records, undefined)),
   potStates: ({ garden }) => garden.containers.forEach((one) => gardens.potStates(garden, one)),
+  partsOf: ({ garden }) =>
+    garden.containers.forEach((one) =>
+      gardens.potStates(garden, one).forEach(({ fills }) => gardens.partsOf(fills)),
+    ),
   potOn: ({ garden }) => garden.containers.forEach((one) => gardens.potOn(garden, one.id, TODAY)),
   mixOn: ({ garden }) => garden.containers.forEach((one) => gardens.mixOn(garden, one.id, TODAY)),
   mixOfState: ({ garden }) =>

@@ -39,7 +39,11 @@ interface Option {
 }
 /** Stands for nothing chosen: a list shows no empty value. */
 const NONE = 'none'
-const noneWords = { plants: 'allPlants', recipe: 'asBefore' } as Readonly<Record<string, string>>
+const noneWords = {
+  plants: 'allPlants',
+  recipe: 'asBefore',
+  fromContainerId: 'thisPot',
+} as Readonly<Record<string, string>>
 
 const named = <T extends { readonly id: string }>(list: readonly T[], label: (one: T) => string) =>
   list.map((one): Option => ({ value: one.id, label: label(one) }))
@@ -73,7 +77,10 @@ function choicesOf(field: FormField): readonly Option[] {
 }
 const options = computed<readonly Option[]>(() => {
   const { field } = props
-  const none = { value: NONE, label: t(`happened.${noneWords[field.as] ?? 'none'}`) }
+  const none = {
+    value: NONE,
+    label: t(`happened.${noneWords[field.field] ?? noneWords[field.as] ?? 'none'}`),
+  }
   return field.isOptional ? [none, ...choicesOf(field)] : choicesOf(field)
 })
 

@@ -16,11 +16,15 @@ const done = { told: nothing, mark: 'done' as const }
 export const changesShown: { readonly [K in ChangeKind & RecordKind]: KindShown<K> } = {
   fill: {
     ...done,
-    told: ({ recipeId, fillMm, reusedShare }, { t, recipe, length, share }) =>
+    told: ({ recipeId, fillMm, reusedShare, fromContainerId }, { t, recipe, length, share, pot }) =>
       listed(
         recipe(recipeId),
         t('happened.to', { height: length(fillMm) }),
-        reusedShare ? t('happened.reused', { share: share(reusedShare) }) : '',
+        reusedShare !== undefined &&
+          reusedShare > 0 &&
+          (fromContainerId === undefined
+            ? t('happened.reused', { share: share(reusedShare) })
+            : t('happened.reusedFrom', { share: share(reusedShare), pot: pot(fromContainerId) })),
       ),
   },
   topUp: {

@@ -162,6 +162,8 @@ export const recordForms: readonly RecordForm[] = [
     fields: [
       { field: 'recipeId', label: 'fresh', as: 'recipe' },
       quantity('fillMm', 'fillTo', 'length'),
+      { field: 'reusedShare', label: 'reusedShare', as: 'percent', isOptional: true },
+      { field: 'fromContainerId', label: 'fromPot', as: 'pot', isOptional: true },
     ],
     usual: ({ container }) => ({
       fillMm: container.fillMm,

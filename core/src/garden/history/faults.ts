@@ -43,9 +43,14 @@ function faultsOfKind(before: Garden, record: GardenRecord, container: Container
   switch (record.kind) {
     case 'fill': {
       const limit = standingRimMm(container)
-      return record.fillMm > limit + NEAR_MM
-        ? faultAt('fillMm', 'fillOverRim', { limit, given: record.fillMm })
-        : []
+      return [
+        ...(record.fillMm > limit + NEAR_MM
+          ? faultAt('fillMm', 'fillOverRim', { limit, given: record.fillMm })
+          : []),
+        ...(isKnown(before.containers, record.fromContainerId)
+          ? []
+          : faultAt('fromContainerId', 'unknownReference', { given: record.fromContainerId! })),
+      ]
     }
     case 'topUp':
       return topUpFaults(container, record)

@@ -254,6 +254,103 @@ describe('seasons', () => {
   })
 })
 
+describe('mix that goes into a pot again', () => {
+  const fill = (at: string, recipeId: string, more: object = {}): Loose =>
+    ({ kind: 'fill', at, recipeId, fillMm: 200, ...more }) as Loose
+  const airOf = (garden: Garden, id: string, date: string) =>
+    mixOn(garden, id, date)!.curve.totalPorosity
+  const bare: Garden = { ...demo, plantings: [], records: [] }
+
+  test('is what lay where it came out, with its own age; the rest is fresh', () => {
+    const first = made([fill('2024-04-01T09:00', 'allCompost')], 'f2')
+    const again = fill('2026-04-01T09:00', 'thirdsCoir', {
+      reusedShare: 0.25,
+      fromContainerId: 'f2',
+    })
+    const garden = { ...bare, records: [...first, { ...made([again])[0]!, id: 'again' }] }
+    const [only] = potOn(garden, 'f1', '2026-05-01').fills
+    expect(only!.reusedShare).toBe(0.25)
+    expect(only!.used).toHaveLength(1)
+    expect(only!.used![0]).toMatchObject({ recipeId: 'allCompost', filledOn: '2024-04-01' })
+    expect(only!.used![0]!.volumeL).toBeCloseTo(0.25 * only!.volumeL, 9)
+    // Two seasons old compost has less air in it than the same taken fresh.
+    const asFresh = {
+      ...garden,
+      records: garden.records.map((one) =>
+        one.containerId === 'f2' ? { ...one, at: '2026-03-01T09:00' } : one,
+      ),
+    } as Garden
+    expect(airOf(garden, 'f1', '2026-05-01')).toBeLessThan(airOf(asFresh, 'f1', '2026-05-01'))
+    // What the other pot is filled with later is another mix.
+    const later = {
+      ...garden,
+      records: [...garden.records, ...made([fill('2026-04-01T09:00', 'thirds')], 'f2')],
+    }
+    expect(potOn(later, 'f1', '2026-05-01')).toEqual(potOn(garden, 'f1', '2026-05-01'))
+  })
+  test('two pots filled out of each other at one moment exchange their mixes', () => {
+    const from = (fromContainerId: string) =>
+      fill('2026-04-01T09:00', 'thirds', { reusedShare: 1, fromContainerId })
+    const records = [
+      ...made([fill('2025-04-01T09:00', 'allCompost')], 'f2'),
+      ...made([fill('2025-04-01T09:00', 'thirdsCoir')], 'f1'),
+      ...made([from('f1')], 'f2'),
+      ...made([from('f2')], 'f1'),
+    ].map((one, index) => ({ ...one, id: `r${index}` }))
+    for (const order of [records, [...records].reverse()]) {
+      const garden = { ...bare, records: order }
+      expect(mixOn(garden, 'f1', '2026-05-01')!.blend.recipe.id).toBe('allCompost')
+      expect(mixOn(garden, 'f2', '2026-05-01')!.blend.recipe.id).toBe('thirdsCoir')
+    }
+  })
+  test('any chain of fillings adds up to the litres in the pot', () =>
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.record({
+            pot: fc.constantFrom('f1', 'f2', 'b1'),
+            from: fc.constantFrom('f1', 'f2', 'b1', undefined),
+            share: fc.constantFrom(0, 0.01, 0.3, 0.99, 1),
+            day: fc.integer({ min: 0, max: 900 }),
+          }),
+          { maxLength: 30 },
+        ),
+        (list) => {
+          const records = list.map(
+            ({ pot, from, share, day }, index) =>
+              ({
+                ...made(
+                  [
+                    fill(`${addDays('2024-01-01', day)}T09:00`, 'thirds', {
+                      reusedShare: share,
+                      ...(from && { fromContainerId: from }),
+                    }),
+                  ],
+                  pot,
+                )[0]!,
+                id: `r${index}`,
+              }) as GardenRecord,
+          )
+          const garden = { ...bare, records }
+          for (const id of ['f1', 'f2', 'b1']) {
+            const pot = potOn(garden, id, '2026-12-31')
+            expect(pot.mix).toBeDefined()
+            for (const { volumeL, used = [] } of pot.fills) {
+              const usedL = used.reduce((sum, one) => sum + one.volumeL, 0)
+              expect(usedL).toBeLessThanOrEqual(volumeL * (1 + 1e-9))
+              expect(used.length).toBeLessThanOrEqual(100)
+            }
+            expect(pot.fills.reduce((sum, { volumeL }) => sum + volumeL, 0)).toBeCloseTo(
+              pot.fillVolumeL,
+              6,
+            )
+          }
+        },
+      ),
+      { numRuns: 60 },
+    ))
+})
+
 describe('what cannot have been so', () => {
   const NOW = '2026-06-18T07:30'
   const faultsOf = (record: Loose, garden: Garden = demo) =>
@@ -265,6 +362,17 @@ describe('what cannot have been so', () => {
     [{ kind: 'topUp', at: '2026-06-01T09:00' }, ['volumeL', 'needsAmount']],
     [{ kind: 'move', at: '2026-06-01T09:00', spaceId: 'moon' }, ['spaceId', 'unknownReference']],
     [{ kind: 'mulch', at: '2026-06-18T09:00', depthMm: 30, material: 'straw' }, ['at', 'inFuture']],
+    [
+      {
+        kind: 'fill',
+        at: '2026-06-01T09:00',
+        recipeId: 'thirds',
+        fillMm: 200,
+        reusedShare: 0.5,
+        fromContainerId: 'moon',
+      },
+      ['fromContainerId', 'unknownReference'],
+    ],
     [
       { kind: 'remove', at: '2026-06-01T09:00', plantingId: 'nobody', why: 'failed' },
       ['plantingId', 'notStanding'],

@@ -13,7 +13,7 @@ export {
 } from './potOn'
 export { seasonOfYear, seasonsOf, seasonYearOf, type SeasonOf } from './seasons'
 export { isGone, standingOn, staysByContainer, type Stay } from './standing'
-export { heightWith, statesOf, type Fill, type PotState } from './states'
+export { heightWith, partsOf, statesOf, type Fill, type Part, type PotState } from './states'
 export { gardenAsOf } from './asOf'
 export {
   closeSeason,

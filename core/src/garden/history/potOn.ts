@@ -5,10 +5,10 @@ import { recipeOf } from '../named'
 import type { Garden, Planting } from '../garden'
 import type { GardenRecord, RecordOf } from '../kinds'
 import { recipeMix } from '../mixing'
-import { historyOf, isBy } from './inOrder'
+import { historyOf, inOrder, isBy } from './inOrder'
 import { seasonYearOf } from './seasons'
 import { standingOn } from './standing'
-import { statesOf, type Fill, type PotState } from './states'
+import { isFromElsewhere, partsOf, statesOf, type Fill, type Part, type PotState } from './states'
 
 /** A plant's stem: grown as it likes, or what was done to its top. */
 export interface StemOn {
@@ -57,12 +57,50 @@ function filledFirstOn({ plantings, records }: Garden, id: string): string | und
 }
 
 /** All that a container was, and is, from how it stood first. A move into a space that is not there is passed over. */
-export function potStates(garden: Garden, container: Container): readonly PotState[] {
+export const potStates = (garden: Garden, container: Container): readonly PotState[] =>
+  statesBy(garden, container, () => true, 0)
+
+/** Mix that went from one container to the next more often than this is followed no further. */
+const MOST_LENT = 6
+
+/** The same, by some of its records. */
+function statesBy(
+  garden: Garden,
+  container: Container,
+  isCounted: (record: GardenRecord) => boolean,
+  timesLent: number,
+): readonly PotState[] {
   const changes = historyOf(garden.records).changes.get(container.id) ?? NO_CHANGES
   const possible = changes.filter(
-    (record) => record.kind !== 'move' || garden.spaces.some(({ id }) => id === record.spaceId),
+    (record) =>
+      isCounted(record) &&
+      (record.kind !== 'move' || garden.spaces.some(({ id }) => id === record.spaceId)),
   )
-  return statesOf(container, possible, filledFirstOn(garden, container.id))
+  const lent = inOrder(possible.filter(isFromElsewhere)).map((fill) =>
+    timesLent < MOST_LENT ? lentBy(garden, fill, timesLent) : undefined,
+  )
+  return statesOf(container, possible, filledFirstOn(garden, container.id), lent)
+}
+
+const lentIn = remembered((_garden: Garden) => new Map<string, readonly Fill[] | undefined>())
+
+/**
+ * What lay in the container that a pot is filled out of, just before that moment: so no two
+ * pots wait for each other.
+ */
+function lentBy(
+  garden: Garden,
+  { fromContainerId, at }: RecordOf<'fill'>,
+  timesLent: number,
+): readonly Fill[] | undefined {
+  const known = lentIn(garden)
+  const key = JSON.stringify([fromContainerId, at, timesLent])
+  if (!known.has(key)) {
+    const from = garden.containers.find(({ id }) => id === fromContainerId)
+    const states = from && statesBy(garden, from, (record) => record.at < at, timesLent + 1)
+    known.set(key, states?.at(-1)!.fills)
+  }
+  return known.get(key)
 }
 
 /** How a container stands on the evening of a day, or at a moment. */
@@ -103,25 +141,25 @@ const settled = remembered((mix: Mix, seasons: number): Mix => mixOf(aged(mix.bl
 
 const mixFrom = remembered(
   (
-    fills: readonly Fill[],
+    parts: readonly Part[],
     year: number,
     latitudeDeg: number,
     recipes: readonly (Recipe | undefined)[],
     ingredients: Garden['ingredients'],
     mixTests: Garden['mixTests'],
   ): Mix | undefined => {
-    const totalL = fills.reduce((sum, { volumeL }) => sum + volumeL, 0)
-    const parts = fills.flatMap((fill, index) => {
+    const totalL = parts.reduce((sum, { volumeL }) => sum + volumeL, 0)
+    const known = parts.flatMap((part, index) => {
       const recipe = recipes[index]
-      return recipe ? [{ recipe, share: fill.volumeL / totalL }] : []
+      return recipe ? [{ recipe, share: part.volumeL / totalL }] : []
     })
-    const [first] = parts
-    if (!first || parts.length < fills.length) return undefined
-    const isOne = parts.every(({ recipe }) => recipe === first.recipe)
-    const mix = recipeMix(isOne ? first.recipe : blendedRecipe(parts), ingredients, mixTests)
-    const seasons = fills.reduce((sum, { filledOn, reusedShare = 0, volumeL }) => {
+    const [first] = known
+    if (!first || known.length < parts.length) return undefined
+    const isOne = known.every(({ recipe }) => recipe === first.recipe)
+    const mix = recipeMix(isOne ? first.recipe : blendedRecipe(known), ingredients, mixTests)
+    const seasons = parts.reduce((sum, { filledOn, leastSeasons = 0, volumeL }) => {
       const behind = filledOn === undefined ? 0 : year - seasonYearOf(filledOn, latitudeDeg)
-      const old = Math.max(0, behind) + reusedShare
+      const old = Math.max(leastSeasons, behind)
       return sum + (volumeL / totalL) * Math.min(SETTLES_SEASONS, old)
     }, 0)
     return seasons > 0 ? settled(mix, seasons) : mix
@@ -129,15 +167,17 @@ const mixFrom = remembered(
 )
 
 /** The mix of a state on a day: of all that was put in, by volume, settled with its age. */
-export const mixOfState = (garden: Garden, { fills }: PotState, date: string): Mix | undefined =>
-  mixFrom(
-    fills,
+export const mixOfState = (garden: Garden, { fills }: PotState, date: string): Mix | undefined => {
+  const parts = partsOf(fills)
+  return mixFrom(
+    parts,
     seasonYearOf(date, garden.place.latitudeDeg),
     garden.place.latitudeDeg,
-    fills.map(({ recipeId }) => recipeOf(garden, recipeId)),
+    parts.map(({ recipeId }) => recipeOf(garden, recipeId)),
     garden.ingredients,
     garden.mixTests,
   )
+}
 
 const containerWith = ({ containers }: Garden, id: string): Container => {
   const container = containers.find((one) => one.id === id)

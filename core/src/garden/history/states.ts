@@ -14,6 +14,19 @@ export interface Fill {
   readonly filledOn?: string
   /** Of it, used before, 0–1. */
   readonly reusedShare?: number
+  /** Which container the used part came out of: its own where left out. */
+  readonly fromContainerId?: string
+  /** What the used part is made of, by volume: how it lay where it came out. */
+  readonly used?: readonly Part[]
+}
+
+/** One mix among others in a container. */
+export interface Part {
+  readonly recipeId?: string
+  readonly volumeL: number
+  readonly filledOn?: string
+  /** Seasons it has seen at least: mix that was used has seen one, where nobody knows how old it is. */
+  readonly leastSeasons?: number
 }
 
 /** How a container stands from one moment to the next change. */
@@ -61,11 +74,50 @@ export function heightWith(container: Container, moreL: number): number {
   return high
 }
 
-/** The same fills with so many times their volume. */
-const scaled = (fills: readonly Fill[], times: number): Fill[] =>
-  fills.map((fill) => ({ ...fill, volumeL: fill.volumeL * times }))
+/** The same with so many times their volume. */
+const times = <P extends Part>(parts: readonly P[], factor: number): P[] =>
+  parts.map((part) => ({ ...part, volumeL: part.volumeL * factor }))
 
-const volumeOf = (fills: readonly Fill[]) => fills.reduce((sum, { volumeL }) => sum + volumeL, 0)
+/** The same fills with so many times their volume. */
+const scaled = (fills: readonly Fill[], factor: number): Fill[] =>
+  times(fills, factor).map((fill) =>
+    fill.used ? { ...fill, used: times(fill.used, factor) } : fill,
+  )
+
+const volumeOf = (parts: readonly Part[]) => parts.reduce((sum, { volumeL }) => sum + volumeL, 0)
+
+/** Less is nothing, L. */
+const LEAST_L = 1e-9
+
+/** All that lies in a container, what was used before apart from what was fresh. */
+export const partsOf = remembered((fills: readonly Fill[]): readonly Part[] => {
+  if (!fills.some(({ used }) => used)) return fills
+  return fills.flatMap((fill): readonly Part[] => {
+    const { used = [] } = fill
+    const freshL = fill.volumeL - volumeOf(used)
+    return [...used, ...(freshL > LEAST_L ? [{ ...fill, volumeL: freshL }] : [])]
+  })
+})
+
+/** Of a fill, what is less than this is not told apart any more. */
+const LEAST_PART_SHARE = 0.01
+
+/** So many litres out of what lay in a container, as a fill of a day takes them in. */
+function usedOf(from: readonly Fill[], volumeL: number, fill: Part): Part[] {
+  const there = partsOf(from)
+  const taken = times(there, volumeL / volumeOf(there))
+  const told = taken.filter((part) => part.volumeL >= LEAST_PART_SHARE * fill.volumeL)
+  // Of mix that nobody named, the fill's own is the likeliest.
+  return times(told, volumeL / volumeOf(told)).map((part) => ({
+    volumeL: part.volumeL,
+    ...ofRecipe(part.recipeId ?? fill.recipeId),
+    ...(part.filledOn !== undefined && { filledOn: part.filledOn }),
+    leastSeasons:
+      part.filledOn === undefined || part.filledOn >= fill.filledOn! ? 1 : (part.leastSeasons ?? 0),
+  }))
+}
+
+const ofRecipe = (recipeId: string | undefined) => (recipeId === undefined ? {} : { recipeId })
 
 function toppedUp(state: PotState, record: RecordOf<'topUp'>): PotState {
   const { container, fills } = state
@@ -77,20 +129,39 @@ function toppedUp(state: PotState, record: RecordOf<'topUp'>): PotState {
   const added = {
     volumeL: moreL,
     filledOn: dayOf(record.at),
-    ...(recipeId !== undefined && { recipeId }),
+    ...ofRecipe(recipeId),
   }
   return { ...state, container: higher, fills: moreL > 0 ? [...fills, added] : fills }
 }
 
-function filledAnew(state: PotState, record: RecordOf<'fill'>): PotState {
-  const { recipeId, fillMm, reusedShare } = record
+/** Whether a record brings mix over from another container. */
+export const isFromElsewhere = (record: GardenRecord): record is RecordOf<'fill'> =>
+  record.kind === 'fill' &&
+  !!record.reusedShare &&
+  record.fromContainerId !== undefined &&
+  record.fromContainerId !== record.containerId
+
+/** @param lent what lay in the container that the used part came out of; its own where left out */
+function filledAnew(
+  state: PotState,
+  record: RecordOf<'fill'>,
+  lent: readonly Fill[] = state.fills,
+): PotState {
+  const { recipeId, fillMm, reusedShare, fromContainerId } = record
   const container = { ...filledTo(state.container, fillMm), recipeId }
   if (!isPossible(container)) return state
   const fill = { recipeId, volumeL: fillOf(container), filledOn: dayOf(record.at) }
   return {
     ...state,
     container,
-    fills: [{ ...fill, ...(reusedShare !== undefined && { reusedShare }) }],
+    fills: [
+      {
+        ...fill,
+        ...(reusedShare !== undefined && { reusedShare }),
+        ...(isFromElsewhere(record) && { fromContainerId: fromContainerId! }),
+        ...(reusedShare && { used: usedOf(lent, reusedShare * fill.volumeL, fill) }),
+      },
+    ],
   }
 }
 
@@ -136,10 +207,14 @@ function movedTo(state: PotState, record: RecordOf<'move'>): PotState {
 }
 
 /** A state after what a record says; the very same where that changes nothing of it. */
-function changedBy(state: PotState, record: GardenRecord): PotState {
+function changedBy(
+  state: PotState,
+  record: GardenRecord,
+  lent: readonly Fill[] | undefined,
+): PotState {
   switch (record.kind) {
     case 'fill':
-      return filledAnew(state, record)
+      return filledAnew(state, record, lent)
     case 'topUp':
       return toppedUp(state, record)
     case 'recharge':
@@ -175,7 +250,7 @@ function firstState(container: Container, filledOn: string | undefined): PotStat
     fills: [
       {
         volumeL: fillOf(container),
-        ...(recipeId !== undefined && { recipeId }),
+        ...ofRecipe(recipeId),
         ...(filledOn !== undefined && { filledOn }),
       },
     ],
@@ -193,17 +268,24 @@ function firstState(container: Container, filledOn: string | undefined): PotStat
  *
  * @param records  of this container, in any order
  * @param filledOn day on which it was filled first, where that is known
+ * @param lent     what lay in other containers whose mix it was filled with, by the order of those fills
  */
 export const statesOf = remembered(
   (
     container: Container,
     records: readonly GardenRecord[],
     filledOn: string | undefined,
+    lent: readonly (readonly Fill[] | undefined)[] = [],
   ): readonly PotState[] => {
     const states = [firstState(container, filledOn)]
+    let lentBefore = 0
     for (const record of inOrder(records)) {
       const before = states.at(-1)!
-      const after = changedBy(before, record)
+      const after = changedBy(
+        before,
+        record,
+        isFromElsewhere(record) ? lent[lentBefore++] : undefined,
+      )
       if (after !== before) states.push({ ...after, since: record.at })
     }
     return states

@@ -1,7 +1,7 @@
 // A pot through time: what happened to it changes it from that hour on, and nothing before.
 import { describe, expect, test } from '@jest/globals'
 import { demo as shipped } from '../../../test/demo'
-import type { Garden, GardenRecord } from '../../garden'
+import { potOn, type Garden, type GardenRecord } from '../../garden'
 import { addDays, daysBetween } from '../../units'
 import { gardenCourse, potFeeding, potOnDay, type PotCourse } from '..'
 
@@ -300,6 +300,92 @@ describe('mix that is used again', () => {
       bare,
     )
     expect(ledgerOf(fresh, s2025).fed.startG.n).toBeGreaterThan(two!.fed.startG.n)
+  })
+  const all = ['n', 'p', 'k', 'ca', 'mg'] as const
+  const filling = (at: string, more: object = {}): Loose =>
+    ({ kind: 'fill', at, recipeId: 'allCompost', fillMm: 280, ...more }) as Loose
+  test('filled in spring with old mix of its own, it begins with the sum of both parts', () => {
+    const begun = (records: readonly Loose[]) =>
+      ledgerOf(withHistory('f1', [out(2024), out(2025), ...records], bare), s2025).fed
+    const at = '2025-05-01T09:00'
+    const fresh = begun([filling(at, { reusedShare: 0 })])
+    const old = begun([filling(at, { reusedShare: 1 })])
+    const both = begun([filling(at, { reusedShare: 0.25 })])
+    for (const nutrient of all)
+      expect(both.startG[nutrient]).toBeCloseTo(
+        0.75 * fresh.startG[nutrient] + 0.25 * old.startG[nutrient],
+        9,
+      )
+    expect(both.startEcDsM).toBeCloseTo(0.75 * fresh.startEcDsM + 0.25 * old.startEcDsM, 9)
+    // Nothing but old mix is what the season before has left in as many litres.
+    const garden = withHistory('f1', [out(2024), out(2025)], bare)
+    const carried = ledgerOf(garden, s2025).fed.startG
+    const litres = (of: Garden, date: string) => potOn(of, 'f1', date).fillVolumeL
+    const times =
+      litres(withHistory('f1', [filling(at)], bare), '2025-05-01') / litres(garden, '2025-04-30')
+    for (const nutrient of all)
+      expect(old.startG[nutrient]).toBeCloseTo(times * carried[nutrient], 9)
+  })
+  test('out of another pot it brings what that pot’s own plants have left', () => {
+    const elsewhere = {
+      ...bare,
+      plantings: [
+        { ...year(2024), containerId: 'f2' },
+        { ...year(2025), id: 'p2025' },
+      ],
+      records: [{ ...out(2024), id: 'out', containerId: 'f2' } as GardenRecord],
+    }
+    const from = (more: object) =>
+      ledgerOf(
+        withHistory(
+          'f1',
+          [filling('2025-05-01T09:00', { reusedShare: 1, fromContainerId: 'f2', ...more })],
+          elsewhere,
+        ),
+        s2025,
+      ).fed.startG
+    const season = gardenCourse(elsewhere, s2024.to, s2024)
+    const { ledger } = potFeeding(
+      season,
+      season.pots.find((one) => one.container.id === 'f2')!,
+    )!
+    const [to, source] = ['f1', 'f2'].map((id) =>
+      potOn(withHistory('f1', [filling('2025-05-01T09:00')], elsewhere), id, '2025-05-02'),
+    )
+    for (const nutrient of all)
+      expect(from({})[nutrient]).toBeCloseTo(
+        (ledger.rows[nutrient].leftG.at(-1)! * to!.fillVolumeL) / source!.fillVolumeL,
+        9,
+      )
+  })
+  test('two crops in a year: filled anew between them, the second finds new mix', () => {
+    const second = { ...year(2025), id: 'second', plantedOn: '2025-07-20' }
+    const garden = (records: readonly Loose[]) =>
+      withHistory('f1', [{ ...out(2025), at: '2025-07-10T10:00' }, ...records], {
+        ...bare,
+        plantings: [year(2025), second],
+      })
+    const kept = ledgerOf(garden([]), s2025).ledger
+    const anew = ledgerOf(garden([filling('2025-07-19T09:00')]), s2025).ledger
+    const day = daysBetween(s2025.from, '2025-07-19')
+    for (const nutrient of all) {
+      expect(anew.rows[nutrient].leftG[day - 1]).toBeCloseTo(kept.rows[nutrient].leftG[day - 1]!, 9)
+      expect(anew.rows[nutrient].emptiedG[day]).toBeCloseTo(kept.rows[nutrient].leftG[day - 1]!, 9)
+    }
+    expect(anew.rows.k.leftG[day]!).toBeGreaterThan(2 * kept.rows.k.leftG[day]!)
+  })
+  test('compost worked in before planting is there from planting on', () => {
+    const closed = [out(2024), out(2025)]
+    const at = '2025-04-02T09:00'
+    const plain = ledgerOf(withHistory('f1', closed, bare), s2025)
+    const fed = ledgerOf(
+      withHistory('f1', [...closed, { kind: 'recharge', at, compostL: 4 }], bare),
+      s2025,
+    )
+    const day = plain.fed.plantedOn
+    expect(fed.ledger.rows.k.supplyG.mix[day]!).toBeGreaterThan(
+      plain.ledger.rows.k.supplyG.mix[day]! + 0.1,
+    )
   })
   test('a top-up brings its own nutrients on its day, and a flush takes salt along', () => {
     const at = '2025-07-10T09:00'

@@ -17,7 +17,7 @@ import {
 import { feedTools } from '../../garden'
 import { isTimeFor } from './bySteps'
 import { choicesFrom, feedWish } from './choosing'
-import { dosedPot } from './potFeeding'
+import { dosedPot } from './events'
 import type { PlanRun, RunContext } from './run'
 
 /** Days between two feeds where the gardener has not said, fed to measure. */

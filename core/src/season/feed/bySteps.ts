@@ -10,7 +10,8 @@ import {
   WAITS_DAYS,
 } from '../../feed'
 import { feedTools } from '../../garden'
-import { dosedPot, programmePot } from './potFeeding'
+import { dosedPot } from './events'
+import { programmePot } from './potFeeding'
 import type { DoseDue, FeedDay, PlanRun, RunContext } from './run'
 
 /**

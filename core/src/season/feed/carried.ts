@@ -1,20 +1,33 @@
+import { containerVolumes, type Container } from '../../container'
 import {
   nutrients,
   ofNutrients,
+  type FedPot,
   type NutrientAmounts,
   type NutrientLedger,
   type NutrientRows,
 } from '../../feed'
-import { mixesOf, seasonOfYear, seasonYearOf, type Fill, type GardenRecord } from '../../garden'
-import { dayOf, daysBetween, remembered } from '../../units'
-import { HOURS_A_DAY } from '../../weather'
-import { gardenCourse, staysIn, stretchOn, type GardenCourse, type PotCourse } from '../course'
+import {
+  containerOn,
+  mixesOf,
+  seasonOfYear,
+  seasonYearOf,
+  type Fill,
+  type Garden,
+  type GardenRecord,
+} from '../../garden'
+import { addDays, dayOf, daysBetween, remembered } from '../../units'
+import { gardenCourse, staysIn, type GardenCourse, type PotCourse } from '../course'
+import { startFillOf, type LeftInMix } from './fillings'
 
 interface Fed {
   readonly ledger: NutrientLedger
+  readonly fed: { readonly plantedOn: number }
 }
+/** The ledger of a pot in a course, so many seasons before the one that was asked for. */
+type FeedingFor = (course: GardenCourse, pot: PotCourse, depth: number) => Fed | undefined
 
-/** What a season has left in a mix that is used again: at hand in the root zone, and its salt. */
+/** What lies in a mix that was used: at hand in the root zone, and its salt. */
 export interface Carried {
   readonly leftG: NutrientAmounts
   readonly ecDsM: number
@@ -23,11 +36,40 @@ export interface Carried {
 /** How far back a ledger is followed: what is older has been taken or washed out (memory). */
 const MOST_SEASONS = 3
 
-/** The first fill of a pot as it is planted; none where nobody knows when it was put in. */
-const oldestOf = ({ stretches, plants }: PotCourse): Fill | undefined => {
-  const plantedOn = Math.min(...plants.map(({ course }) => course.plantedOn))
-  return stretchOn(stretches, Math.max(0, plantedOn) * HOURS_A_DAY).base.state.fills[0]
+const leftOn = remembered(({ ledger }: Fed, day: number): Carried => {
+  return {
+    leftG: ofNutrients((one) => ledger.rows[one].leftG[day]!),
+    ecDsM: ledger.ecDsM[day]!,
+  }
+})
+
+/** The course of one container alone through the season of a year. */
+function courseOfOne(garden: Garden, container: Container, year: number): GardenCourse {
+  const season = seasonOfYear(year, garden.place.latitudeDeg)
+  return gardenCourse(garden, season.to, season, [container])
 }
+
+/** What a season has left in a container's mix by its end, by its own ledger; undefined where nothing grew in it. */
+function leftAfter(
+  garden: Garden,
+  containerId: string,
+  year: number,
+  feedingFor: FeedingFor,
+  depth: number,
+): Carried | undefined {
+  const season = seasonOfYear(year, garden.place.latitudeDeg)
+  const grew = staysIn(garden, containerId).some(
+    (stay) => dayOf(stay.from) <= season.to && !(stay.left && dayOf(stay.left.at) < season.from),
+  )
+  const container = garden.containers.find(({ id }) => id === containerId)
+  if (!grew || !container || depth >= MOST_SEASONS) return undefined
+  const then = courseOfOne(garden, container, year)
+  const feeding = feedingFor(then, then.pots[0]!, depth + 1)
+  return feeding && leftOn(feeding, feeding.ledger.days - 1)
+}
+
+const yearOf = ({ garden, today, from }: GardenCourse) =>
+  seasonYearOf(today < from ? today : from, garden.place.latitudeDeg)
 
 /**
  * What the season before has left of each nutrient and of salt, by its own ledger;
@@ -39,45 +81,64 @@ const oldestOf = ({ stretches, plants }: PotCourse): Fill | undefined => {
 export function carriedInto(
   course: GardenCourse,
   pot: PotCourse,
-  feedingFor: (course: GardenCourse, pot: PotCourse, depth: number) => Fed | undefined,
+  feedingFor: FeedingFor,
   depth: number,
 ): Carried | undefined {
-  const { garden, from } = course
-  const { latitudeDeg } = garden.place
-  const filledOn = pot.plants.length ? oldestOf(pot)?.filledOn : undefined
-  const year = seasonYearOf(course.today < from ? course.today : from, latitudeDeg)
-  if (
-    depth >= MOST_SEASONS ||
-    filledOn === undefined ||
-    seasonYearOf(filledOn, latitudeDeg) >= year
-  )
+  const { garden } = course
+  const filledOn = pot.plants.length ? startFillOf(pot).filledOn : undefined
+  const year = yearOf(course)
+  if (filledOn === undefined || seasonYearOf(filledOn, garden.place.latitudeDeg) >= year)
     return undefined
-  const before = seasonOfYear(year - 1, latitudeDeg)
-  const grew = staysIn(garden, pot.container.id).some(
-    (stay) => dayOf(stay.from) <= before.to && !(stay.left && dayOf(stay.left.at) < before.from),
-  )
-  const container = garden.containers.find(({ id }) => id === pot.container.id)
-  if (!grew || !container) return undefined
-  const then = gardenCourse(garden, before.to, before, [container])
-  const feeding = feedingFor(then, then.pots[0]!, depth + 1)
-  if (!feeding) return undefined
-  return leftBy(feeding)
+  return leftAfter(garden, pot.container.id, year - 1, feedingFor, depth)
 }
 
-const leftBy = remembered(({ ledger }: Fed): Carried => {
-  const last = ledger.days - 1
-  return {
-    leftG: ofNutrients((one) => ledger.rows[one].leftG[last]!),
-    ecDsM: ledger.ecDsM[last]!,
-  }
-})
+const perLitre = remembered(({ leftG, ecDsM }: Carried, volumeL: number): LeftInMix => ({
+  leftGL: ofNutrients((one) => leftG[one] / volumeL),
+  ecDsM,
+}))
 
-/** What mix that was added on the way brings, g a day: top-ups, and compost that is worked in. */
+/**
+ * What lay in the mix of a container that a pot was filled out of, as that was done;
+ * undefined where nothing had grown in it.
+ *
+ * @param fill with a part that was used before
+ */
+export function leftFor(
+  garden: Garden,
+  containerId: string,
+  { filledOn, fromContainerId = containerId }: Fill,
+  feedingFor: FeedingFor,
+  depth: number,
+): LeftInMix | undefined {
+  const container = garden.containers.find(({ id }) => id === fromContainerId)
+  if (!container || filledOn === undefined || depth >= MOST_SEASONS) return undefined
+  const before = addDays(filledOn, -1)
+  const year = seasonYearOf(filledOn, garden.place.latitudeDeg)
+  const inPot = (carried: Carried | undefined) =>
+    carried &&
+    perLitre(carried, containerVolumes(containerOn(garden, container, before)).fillVolumeL)
+  // What grew in its own pot this season stands in the ledger that asks.
+  if (fromContainerId !== containerId) {
+    const then = courseOfOne(garden, container, year)
+    const feeding = feedingFor(then, then.pots[0]!, depth + 1)
+    const day = daysBetween(then.from, before)
+    if (feeding && day >= feeding.fed.plantedOn && day >= 0)
+      return inPot(leftOn(feeding, Math.min(day, feeding.ledger.days - 1)))
+  }
+  return inPot(leftAfter(garden, fromContainerId, year - 1, feedingFor, depth))
+}
+
+/**
+ * What mix that was added on the way brings, g a day: top-ups, and compost that is worked in.
+ *
+ * @param countedFrom day from which on it is not yet counted with what was in the pot at the
+ *   start; what came before planting is there from planting on
+ */
 export function addedRows(
   garden: Parameters<typeof mixesOf>[0],
   pot: PotCourse,
   from: string,
-  plantedOn: number,
+  { plantedOn, countedFrom }: { readonly plantedOn: number; readonly countedFrom: number },
 ): NutrientRows | undefined {
   const mixes = mixesOf(garden)
   const days = pot.weather.length
@@ -85,15 +146,25 @@ export function addedRows(
     nutrients.map((one) => [one, new Float64Array(days)]),
   ) as unknown as NutrientRows
   let isAny = false
-  const last = pot.stretches.at(-1)!.base.state
-  for (const { filledOn, recipeId, volumeL } of last.fills.slice(1)) {
+  for (const { filledOn, recipeId, volumeL } of addedTo(pot)) {
     const blend = mixes(recipeId)?.blend
-    const day = filledOn === undefined ? -1 : daysBetween(from, filledOn)
-    if (!blend || day < plantedOn || day >= days) continue
+    const on = filledOn === undefined ? -1 : daysBetween(from, filledOn)
+    const day = Math.max(0, plantedOn, on)
+    if (!blend || filledOn === undefined || on < countedFrom || day >= days) continue
     isAny = true
     for (const one of nutrients) rows[one][day]! += (blend.nutrientsMgL[one] * volumeL) / 1000
   }
   return isAny ? rows : undefined
+}
+
+/** Mix that was put on top of what was there, or worked into it: what was taken out later as well. */
+function addedTo({ stretches }: PotCourse): readonly Fill[] {
+  const states = stretches.map(({ base }) => base.state)
+  return states.flatMap(({ fills }, index) => {
+    const before = states[index - 1]?.fills
+    if (!before) return fills.slice(1)
+    return fills.length > before.length ? fills.slice(before.length) : []
+  })
 }
 
 /** A measured salt counts before the reckoned: the ledger goes on from it, and forgets it as water drains. */
@@ -101,7 +172,7 @@ export function withMeasuredSalt(
   ecDsM: Float64Array,
   records: readonly GardenRecord[],
   from: string,
-  { drainedL, heldL }: { readonly drainedL: Float64Array; readonly heldL: number },
+  { drainedL, heldL, byDay }: Pick<FedPot, 'drainedL' | 'heldL' | 'byDay'>,
 ): Float64Array {
   const measured = new Map(
     records.flatMap((record) =>
@@ -113,7 +184,7 @@ export function withMeasuredSalt(
   if (!measured.size) return ecDsM
   let off = 0
   return ecDsM.map((reckoned, day) => {
-    off *= Math.exp(-drainedL[day]! / heldL)
+    off *= Math.exp(-drainedL[day]! / (byDay?.heldL[day] ?? heldL))
     const found = measured.get(day)
     if (found !== undefined) off = found - reckoned
     return Math.max(0, reckoned + off)

@@ -24,7 +24,8 @@ import {
 import { lastTest } from '../../mix'
 import { addDays, dayOf, daysBetween, own, remembered, rememberedBy } from '../../units'
 import { sorted, type GardenCourse, type PotCourse, type PotToday } from '../course'
-import { dosedPot, feedVerdictOn, potFeeding, type PotFeeding } from './potFeeding'
+import { dosedPot } from './events'
+import { feedVerdictOn, potFeeding, type PotFeeding } from './potFeeding'
 import { runOf, shelfFor } from './running'
 
 /** A feed that is due, or held back. */

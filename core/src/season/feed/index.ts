@@ -1,6 +1,6 @@
+export { dosedPot } from './events'
 export {
   programmePot,
-  dosedPot,
   feedNeedReasons,
   feedVerdictOn,
   potFeeding,

@@ -2,32 +2,29 @@ import {
   judgeLedger,
   needReasons,
   nutrientLedger,
-  nutrientNeed,
   ofNutrients,
-  placementOf,
-  summedNeed,
-  type DosedPot,
   type FedPot,
   type FeedEvent,
   type FeedVerdict,
   type NutrientLedger,
-  type NutrientRows,
   type ProgrammePot,
 } from '../../feed'
-import {
-  feedProductOf,
-  strewnG,
-  type Garden,
-  type GardenRecord,
-  type RecordOf,
-  type Settings,
-} from '../../garden'
-import { nitrogenDraw } from '../../mix'
+import { mixesOf, type Fill, type Garden, type GardenRecord, type Settings } from '../../garden'
 import { cropForecast, growthOn, lastFeedOn, type Crop } from '../../plant'
-import { dayOf, daysBetween, remembered, type Reason } from '../../units'
-import { HOURS_A_DAY } from '../../weather'
-import { type GardenCourse, type PotCourse, sorted, stretchOn } from '../course'
-import { addedRows, carriedInto, withMeasuredSalt, type Carried } from './carried'
+import { daysBetween, remembered, type Reason } from '../../units'
+import { sorted, type GardenCourse, type PotCourse } from '../course'
+import { addedRows, carriedInto, leftFor, withMeasuredSalt, type Carried } from './carried'
+import { dosedPot, feedsOf } from './events'
+import { fedPotOf } from './fedPotOf'
+import {
+  broughtBy,
+  plantedOnOf,
+  refillOf,
+  refillsIn,
+  startFillOf,
+  startOf,
+  type LeftInMix,
+} from './fillings'
 
 /** What a pot's plants were fed, need and have left, day by day of its course. */
 export interface PotFeeding {
@@ -46,128 +43,6 @@ export interface PotFeeding {
   readonly fedUntil: number
 }
 
-/**
- * Gardeners pour until it drains, and some runs down the wall before the mix is wet
- * through: a tenth of what is poured by hand.
- *
- * @source Yeager et al. 2013, Best Management Practices: Guide for Producing Nursery
- *   Crops: 10–15 % is the leaching to aim at
- */
-const DRAINS_SHARE = 0.1
-
-/** Litres of a course by the day, out of its hours. */
-function byDay(hourly: Float64Array, days: number): Float64Array {
-  const daily = new Float64Array(days)
-  for (let hour = 0; hour < days * HOURS_A_DAY; hour++)
-    daily[Math.floor(hour / HOURS_A_DAY)]! += hourly[hour] ?? 0
-  return daily
-}
-
-const needOf = remembered((pot: PotCourse): NutrientRows =>
-  summedNeed(
-    pot.plants.map(({ course, variety, planting }) =>
-      nutrientNeed({ course, crop: variety.crop, count: planting.count }),
-    ),
-    pot.weather.length,
-  ),
-)
-
-/** What earlier seasons have left in a mix, and what was added to it since. */
-interface Past {
-  readonly carried: Carried | undefined
-  readonly addedG: NutrientRows | undefined
-}
-
-/** A container as its nutrient ledger takes it. */
-function fedPotOf(
-  pot: PotCourse,
-  plantedOn: number,
-  water: Settings['water'],
-  { carried, addedG }: Past,
-): FedPot {
-  const { mixOrUsual, volumes, weather, ofWater } = pot
-  // What was in it as it was planted; what came later is added on its day.
-  const atStart = stretchOn(pot.stretches, Math.max(0, plantedOn) * HOURS_A_DAY).base
-  const { mix } = atStart
-  const { fillVolumeL } = volumes
-  const days = weather.length
-  const pouredL = byDay(ofWater.run.givenL, days)
-  const { rainL, leafM2 } = ofWater.weather
-  const givenL = pouredL.map((litres, day) => litres + rainL[day]!)
-  const hasReservoir = volumes.reservoirL > 0
-  const drainedL = byDay(ofWater.run.drainedL, days)
-  if (!hasReservoir)
-    pouredL.forEach((litres, day) => {
-      drainedL[day] = Math.max(drainedL[day]!, DRAINS_SHARE * litres)
-    })
-  const usedL = pot.referenceMm.map((mm, day) => mm * Math.max(0, leafM2[day]!))
-  const blend = mix?.blend
-  const draw = blend && nitrogenDraw(blend)
-  const inPot = (mgL: number) => (mgL * atStart.volumes.fillVolumeL) / 1000
-  return {
-    days,
-    plantedOn,
-    needG: needOf(pot),
-    tempC: Float64Array.from(weather, ({ tempMaxC, tempMinC }) => (tempMaxC + tempMinC) / 2),
-    givenL,
-    drainedL,
-    pouredL,
-    usedL,
-    hasReservoir,
-    heldL: mixOrUsual.drained.containerCapacity * fillVolumeL,
-    saturatedL: mixOrUsual.curve.totalPorosity * fillVolumeL,
-    startG: carried?.leftG ?? ofNutrients((one) => inPot(blend?.nutrientsMgL[one] ?? 0)),
-    addedG,
-    startEcDsM: carried?.ecDsM ?? blend?.ecDsM ?? 0,
-    mixGivesG: inPot(draw?.giveMgL ?? 0),
-    mixDrawsG: inPot(draw?.drawMgL ?? 0),
-    water,
-  }
-}
-
-/** What the recipe strewed into the mix, and what the records say was fed. */
-function feedsOf(
-  garden: FeedingGarden,
-  pot: PotCourse,
-  records: readonly GardenRecord[],
-  { from, plantedOn, isNew }: { from: string; plantedOn: number; isNew: boolean },
-): Pick<PotFeeding, 'strewn' | 'given'> {
-  // What its recipe strewed into a mix was strewn when it was new.
-  const recipe = isNew ? pot.stretches[0]!.base.mix?.recipe : undefined
-  const strewn = (recipe?.amendments ?? []).flatMap((amendment): FeedEvent[] => {
-    const product = feedProductOf(garden, amendment.productId)
-    const massG = product && strewnG(garden, amendment, product, pot.volumes.fillVolumeL)
-    if (!product || massG === undefined) return []
-    return [{ day: plantedOn, product, massG, isInMix: true }]
-  })
-  const given = records.flatMap((record): FeedEvent[] => {
-    if (record.kind === 'recharge') return rechargedBy(garden, record, from, plantedOn)
-    if (record.kind !== 'feed' && record.kind !== 'lime') return []
-    if (record.massG === undefined) return []
-    const product = feedProductOf(garden, record.kind === 'feed' ? record.productId : 'ground')
-    const day = daysBetween(from, dayOf(record.at))
-    if (!product) return []
-    const isDryRing = placementOf(product, dosedPot(pot)) === 'dryRimRing'
-    return [{ day: Math.max(plantedOn, day), product, massG: record.massG, isDryRing }]
-  })
-  return { strewn, given }
-}
-
-/** What was worked in with a recharge; before planting it is there from planting on. */
-const rechargedBy = (
-  garden: FeedingGarden,
-  { at, products = [] }: RecordOf<'recharge'>,
-  from: string,
-  plantedOn: number,
-): FeedEvent[] =>
-  products.flatMap(({ productId, massG }) => {
-    const product = feedProductOf(garden, productId)
-    const day = daysBetween(from, dayOf(at))
-    return product && day >= 0 ? [{ day: Math.max(plantedOn, day), product, massG }] : []
-  })
-
-type FeedingGarden = Pick<Garden, 'products' | 'mixTests' | 'settings'>
-
 const feedingOf = remembered(
   (
     pot: PotCourse,
@@ -179,17 +54,55 @@ const feedingOf = remembered(
     recipes: Garden['recipes'],
     ingredients: Garden['ingredients'],
     carried: Carried | undefined,
+    leftAtStart: LeftInMix | undefined,
+    lefts: readonly (LeftInMix | undefined)[],
   ): PotFeeding | undefined => {
     const [first] = pot.plants
     if (!first) return undefined
     const days = pot.weather.length
-    const plantedOn = Math.min(...pot.plants.map(({ course }) => course.plantedOn))
-    const addedG = addedRows({ recipes, ingredients, mixTests }, pot, from, plantedOn)
-    const fed = fedPotOf(pot, plantedOn, settings.water, { carried, addedG })
+    const plantedOn = plantedOnOf(pot)
+    const mixed = { recipes, ingredients, mixTests }
+    const start = startFillOf(pot)
+    const refilled = refillsIn(pot, from)
+    const brought = !carried && start.used ? broughtBy(mixed, start, leftAtStart) : undefined
+    const startDay = daysBetween(from, start.filledOn ?? from)
+    const fed = fedPotOf(pot, plantedOn, settings.water, {
+      carried:
+        carried ?? (brought && { leftG: brought.grams, ecDsM: brought.salt / start.volumeL }),
+      addedG: addedRows(mixed, pot, from, {
+        plantedOn,
+        // What a ledger goes on from ends with its season; a blend has all up to the planting in it.
+        countedFrom: carried
+          ? 0
+          : brought
+            ? -Infinity
+            : plantedOn + (startDay === plantedOn ? 1 : 0),
+      }),
+      refills: refilled.map((filling, index) => refillOf(mixed, filling, lefts[index])),
+    })
+    const mixes = mixesOf(mixed)
     const { strewn, given } = feedsOf({ products, mixTests, settings }, pot, records, {
       from,
       plantedOn,
-      isNew: !carried,
+      fresh: [
+        // What its recipe strewed into a mix was strewn when it was new.
+        ...(carried
+          ? []
+          : [
+              {
+                recipe: brought
+                  ? mixes(start.recipeId)?.blend.recipe
+                  : startOf(pot).base.mix?.recipe,
+                volumeL: brought ? brought.freshL : pot.volumes.fillVolumeL,
+                day: plantedOn,
+              },
+            ]),
+        ...refilled.map(({ fill, day }) => ({
+          recipe: mixes(fill.recipeId)?.blend.recipe,
+          volumeL: broughtBy(mixed, fill, undefined).freshL,
+          day,
+        })),
+      ],
     })
     const ledger = nutrientLedger(fed, [...strewn, ...given])
     const flowersOn = Math.min(
@@ -224,7 +137,11 @@ export const potFeeding = (course: GardenCourse, pot: PotCourse): PotFeeding | u
 
 /** The same, so many seasons before the one that was asked for. */
 function feedingAt(course: GardenCourse, pot: PotCourse, depth: number): PotFeeding | undefined {
+  if (!pot.plants.length) return undefined
   const { garden, from } = course
+  const left = (fill: Fill) =>
+    fill.used && leftFor(garden, pot.container.id, fill, feedingAt, depth)
+  const carried = carriedInto(course, pot, feedingAt, depth)
   return feedingOf(
     pot,
     sorted(garden.records).byContainer.get(pot.container.id) ?? [],
@@ -234,7 +151,11 @@ function feedingAt(course: GardenCourse, pot: PotCourse, depth: number): PotFeed
     garden.settings,
     garden.recipes,
     garden.ingredients,
-    carriedInto(course, pot, feedingAt, depth),
+    carried,
+    carried ? undefined : left(startFillOf(pot)),
+    refillsIn(pot, from).map(({ fill }) =>
+      fill.fromContainerId === undefined ? undefined : left(fill),
+    ),
   )
 }
 
@@ -256,13 +177,6 @@ export function feedNeedReasons({ pot, fed, crop }: PotFeeding): readonly Reason
   const seasonG = ofNutrients((one) => fed.needG[one].reduce((sum, grams) => sum + grams, 0))
   return needReasons(crop, cropKg, seasonG)
 }
-
-/** A container as doses go by it. */
-export const dosedPot = ({ volumes }: Pick<PotCourse, 'volumes'>): DosedPot => ({
-  fillVolumeL: volumes.fillVolumeL,
-  surfaceM2: volumes.surfaceM2,
-  hasReservoir: volumes.reservoirL > 0,
-})
 
 /** A pot as programmes are judged for it, from a day of its course on. */
 export const programmePot = (feeding: PotFeeding, from: number): ProgrammePot => ({

@@ -20,7 +20,8 @@ import { feedTools } from '../../garden'
 import { addDays, type Solve } from '../../units'
 import type { GardenCourse, PotToday } from '../course'
 import { choicesAtHand, choicesToBuy, feedWish } from './choosing'
-import { dosedPot, type PotFeeding } from './potFeeding'
+import { dosedPot } from './events'
+import type { PotFeeding } from './potFeeding'
 import type { FeedToday } from './due'
 
 const DAYS_A_WEEK = 7
@@ -78,7 +79,7 @@ export function feedWeeks({ from, today }: GardenCourse, feeding: PotFeeding): F
         >,
         needG: sum(row.needG),
         takenG: sum(row.takenG),
-        lostG: sum(row.leachedG) + sum(row.boundG),
+        lostG: sum(row.leachedG) + sum(row.boundG) + sum(row.emptiedG),
         balanceG: row.balanceG[to - 1]!,
         doubtG: row.doubtG[to - 1]!,
       }
