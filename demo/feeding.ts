@@ -2,6 +2,7 @@ import {
   addDays,
   dayOf,
   gardenCourse,
+  isFedOn,
   judgePlan,
   potFeeding,
   usualWater,
@@ -73,7 +74,8 @@ export function feeds(garden: Garden): FeedDraft[] {
     if (!feeding || !plan) return []
     return judgePlan(garden, feeding, plan, 0).feeds.flatMap(({ day, dose }): FeedDraft[] => {
       const date = addDays(course.from, day)
-      if (date >= today || (date >= HEAT.from && date <= HEAT.to)) return []
+      if (date >= today || !isFedOn(feeding, day) || (date >= HEAT.from && date <= HEAT.to))
+        return []
       const litres = dose.solution?.volumeL
       return [
         {

@@ -22,7 +22,7 @@ const planted: readonly [containerId: string, varietyId: string, count: number, 
   ['k3', 'hungarianHotWax', 2, '2026-05-03'],
   ['r1', 'stupice', 2, '2026-04-10'],
   ['r2', 'californiaWonder', 2, '2026-05-03'],
-  ['n1', 'lemonDrop', 1, '2026-05-05'],
+  ['n1', 'lemonDrop', 1, '2025-05-05'],
   ['l1', 'redAlert', 3, '2026-04-08'],
   ['t1', 'tinyTim', 20, '2026-04-17'],
   ['h1', 'trailingCherry', 1, '2026-04-20'],
@@ -30,6 +30,8 @@ const planted: readonly [containerId: string, varietyId: string, count: number, 
   ['s1', 'bulgarianCarrot', 2, '2026-05-01'],
   ['s2', 'cornoDiToroRosso', 2, '2026-05-01'],
 ]
+/** Cut back in autumn and kept behind a window over winter. */
+export const KEPT_OVER_WINTER = 'plant-n1'
 const plantings: Planting[] = planted.map(([containerId, varietyId, count, plantedOn]) => ({
   id: `plant-${containerId}`,
   containerId,

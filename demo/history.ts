@@ -16,7 +16,7 @@ import {
   type GardenRecord,
 } from '@rimbo/core'
 import { feeds } from './feeding'
-import { DEMO_FROM, DEMO_NOW } from './garden'
+import { DEMO_FROM, DEMO_NOW, KEPT_OVER_WINTER } from './garden'
 
 // A record before it has its number.
 type Draft = GardenRecord extends infer R ? (R extends GardenRecord ? Omit<R, 'id'> : never) : never
@@ -46,6 +46,22 @@ function nursery(garden: Garden): Draft[] {
   })
 }
 
+/**
+ * The plant kept over winter throws dice of its own; of those of all others so many are thrown
+ * away as a seedling in its place took, and what was recorded of them stays as it was.
+ */
+const THROWN_AWAY = { waterings: 2, fingers: 6, sightings: 5 }
+const KEPT_IN = 'n1'
+function dice(all: () => number, kept: () => number, thrownAway: number) {
+  let isDone = false
+  return (containerId: string): (() => number) => {
+    if (containerId !== KEPT_IN) return all
+    for (let throws = 0; !isDone && throws < thrownAway; throws++) all()
+    isDone = true
+    return kept
+  }
+}
+
 /** Plants are not all alike: what some of them drink beside the model. */
 const THIRST: Readonly<Record<string, number>> = { k2: 1.25, f3: 1.2, f2: 1.05, b1: 0.9, n1: 1.1 }
 const thirstOf = (containerId: string) => THIRST[containerId] ?? 1
@@ -71,7 +87,9 @@ function trulyWatered(garden: Garden, fed: readonly Draft[]) {
     ...skips.map((skip, index): GardenRecord => ({ ...skip, id: `skip${index}` })),
   ]
   // What stood there last season is gone, and drinks nothing.
-  const plantings = garden.plantings.filter(({ plantedOn }) => plantedOn >= DEMO_FROM)
+  const plantings = garden.plantings.filter(
+    ({ id, plantedOn }) => plantedOn >= DEMO_FROM || id === KEPT_OVER_WINTER,
+  )
   const course = gardenCourse({ ...garden, plantings, records }, DEMO_NOW)
   return course.pots.map((pot) => {
     const { weather } = pot.ofWater
@@ -95,9 +113,14 @@ type TrulyWatered = ReturnType<typeof trulyWatered>
 
 /** Waterings as the pots asked for them, poured by hand: rounded, uneven. */
 function waterings(pots: TrulyWatered): Draft[] {
-  const noise = randomNormal.source(randomLcg(0.23))(1, 0.06)
+  const noiseOf = dice(
+    randomNormal.source(randomLcg(0.23))(1, 0.06),
+    randomNormal.source(randomLcg(0.43))(1, 0.06),
+    THROWN_AWAY.waterings,
+  )
   const drafts: Draft[] = [...skips]
-  for (const { pot, run, from, dissolvedL } of pots)
+  for (const { pot, run, from, dissolvedL } of pots) {
+    const noise = noiseOf(pot.container.id)
     run.givenL.forEach((pouredL, hour) => {
       const givenL = pouredL - dissolvedL[hour]!
       const date = addDays(from, Math.floor(hour / 24))
@@ -106,6 +129,7 @@ function waterings(pots: TrulyWatered): Draft[] {
       const time = hour % 24 < 12 ? '07:40' : '19:10'
       drafts.push({ kind: 'water', at: at(date, time), containerId: pot.container.id, volumeL })
     })
+  }
   return drafts
 }
 
@@ -116,13 +140,14 @@ const WEIGHED = { containerId: 'k2', dates: ['2026-06-02', '2026-06-08', '2026-0
 /** What the finger feels before watering, by how hard the mix then holds its water. */
 function fingerTests(pots: TrulyWatered): Draft[] {
   const drafts: Draft[] = []
-  const chance = randomLcg(0.31)
+  const chanceOf = dice(randomLcg(0.31), randomLcg(0.51), THROWN_AWAY.fingers)
   const today = dayOf(DEMO_NOW)
   pots.forEach(({ pot, run, from }, index) => {
     const table = suctionOf(pot)
     const [first] = pot.plants
     if (!table || !first) return
     const containerId = pot.container.id
+    const chance = chanceOf(containerId)
     const isOften = OFTEN_FELT.includes(containerId)
     const { plantedOn } = first.planting
     const start = addDays(plantedOn < DEMO_FROM ? '2026-04-24' : plantedOn, 4 + index)
@@ -208,16 +233,21 @@ const MEASURED = { containerIds: ['b1', 'f1', 'r1', 'k1', 'n1'], everyDays: 12 }
 
 /** What was seen of the plants: heights by tape, first flowers and fruits, a little off the model. */
 function sightings(garden: Garden): Draft[] {
-  const noise = randomNormal.source(randomLcg(0.27))(0, 1)
+  const noiseOf = dice(
+    randomNormal.source(randomLcg(0.27))(0, 1),
+    randomNormal.source(randomLcg(0.47))(0, 1),
+    THROWN_AWAY.sightings,
+  )
   const today = dayOf(DEMO_NOW)
   const course = gardenCourse(garden, DEMO_NOW)
   return course.pots.flatMap(({ container: { id: containerId }, plants }) =>
     plants.flatMap(({ course: growth, planting }): Draft[] => {
       const drafts: Draft[] = []
+      const noise = noiseOf(containerId)
       const own = 1 + 0.08 * noise()
       if (MEASURED.containerIds.includes(containerId))
         for (
-          let date = addDays(planting.plantedOn, 8);
+          let date = addDays(planting.plantedOn < DEMO_FROM ? '2026-05-09' : planting.plantedOn, 8);
           date < today;
           date = addDays(date, MEASURED.everyDays)
         ) {

@@ -24,6 +24,8 @@ const lastSeason: readonly [
   ['l1', 'redAlert', 3, 3100, 240],
   ['t1', 'tinyTim', 12, 2300, 310],
 ]
+/** What a pepper gave that was kept over winter, and how it came through. */
+const KEPT = { containerId: 'n1', massG: 410, count: 58 }
 /** Part of it week by week, from 20 July on. */
 const WEEKS = [0.05, 0.1, 0.14, 0.16, 0.15, 0.13, 0.11, 0.09, 0.07]
 
@@ -102,17 +104,32 @@ export function changes({ containers }: Garden): Draft[] {
     kind: 'prune',
     what,
   })
+  const picked = (containerId: string, massG: number, count: number, from: string): Draft[] =>
+    WEEKS.map((part, week) => ({
+      at: `${addDays(from, 7 * week)}T19:00`,
+      containerId,
+      kind: 'pick',
+      count: Math.round(count * part),
+      massG: Math.round((massG * part) / 5) * 5,
+    }))
+  const ofKept = { containerId: KEPT.containerId }
   return [
+    ...picked(KEPT.containerId, KEPT.massG, KEPT.count, '2025-08-17'),
+    ...Array.from({ length: 9 }, (_, time): Draft => ({
+      ...ofKept,
+      at: `${addDays('2025-06-01', 14 * time)}T07:40`,
+      kind: 'feed',
+      productId: 'tomatoFeed',
+      massG: 14,
+      volumeL: 2.1,
+    })),
+    { ...ofKept, at: '2025-10-20T16:00', kind: 'prune', what: 'cutBack' },
+    { ...ofKept, at: '2025-10-20T16:30', kind: 'move', spaceId, isIndoors: true },
+    { ...ofKept, at: '2026-05-08T18:00', kind: 'move', spaceId, standing: MOVED.from },
     { at: '2025-06-01T18:00', containerId: 's1', kind: 'mulch', depthMm: 40, material: 'straw' },
     { at: '2025-10-18T14:30', containerId: 's1', kind: 'mulch', depthMm: 0, material: 'straw' },
     ...lastSeason.flatMap(([containerId, _variety, _plants, massG, count]): Draft[] => [
-      ...WEEKS.map((part, week): Draft => ({
-        at: `${addDays('2025-07-20', 7 * week)}T19:00`,
-        containerId,
-        kind: 'pick',
-        count: Math.round(count * part),
-        massG: Math.round((massG * part) / 5) * 5,
-      })),
+      ...picked(containerId, massG, count, '2025-07-20'),
       {
         at: '2025-10-18T15:00',
         containerId,

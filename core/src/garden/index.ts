@@ -128,6 +128,7 @@ export {
   heightWith,
   historyFaults,
   isGone,
+  layersOf,
   mixFates,
   mixOfState,
   mixOn,

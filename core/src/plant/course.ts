@@ -21,7 +21,7 @@ import { areaShareOf, lengthShareOf } from './size'
 import { trussCourses, type PlantDay, type TrussCourse } from './trusses'
 import { isVine } from './variety'
 import type { Variety } from './varietySchema'
-import { summerDays } from './warmth'
+import { dayReaching, summerDays } from './warmth'
 
 /** A plant with its days. */
 export interface PlantStart {
@@ -67,6 +67,8 @@ export interface GrowthCourse {
   /** Days of the course between which it stands in this container, the last not counted. */
   readonly standsFrom: number
   readonly endsOn: number
+  /** Between which it rests, cut back and not shooting yet, the last not counted; left out where it does not. */
+  readonly rests?: { readonly from: number; readonly to: number }
 }
 
 /** However deep it is buried, so much is left standing, mm. */
@@ -133,9 +135,14 @@ export function growthCourse(
     one.map((value, day) => (day < cutOn ? value : other[day]!))
   const isKilled = before.frostOn < Math.min(cutOn, before.days)
   if (isKilled) return before
+  const restsFrom = Math.max(0, cutOn)
   return {
     ...after,
     plant,
+    rests: {
+      from: restsFrom,
+      to: dayReaching(after.warmth, after.warmth[restsFrom]! + SHOOTS_AFTER),
+    },
     plantedOn: before.plantedOn,
     standsFrom: before.standsFrom,
     warmth: joined(before.warmth, after.warmth),
@@ -147,6 +154,16 @@ export function growthCourse(
     trusses: [...before.trusses.filter(({ ripeOn }) => ripeOn < cutOn), ...after.trusses],
   }
 }
+
+/** With less light a plant that was cut back rests: so it does in winter, behind a window, mol a day (memory). */
+const REST_MOL = 6
+/** Of its usual pace, that of a plant cut back: it shoots by the light that is above that, 0–1. */
+const shootsShare = ({ radiationMjM2 }: PlantDay) =>
+  Math.max(0, lightShareOf(radiationMjM2 * MOL_PER_MJ) - lightShareOf(REST_MOL)) /
+  (1 - lightShareOf(REST_MOL))
+
+/** So many days of a normal summer after it was cut back it has leaves again that take water and feed (memory). */
+const SHOOTS_AFTER = 3
 
 /** One life of a plant, from planting or from where it was cut back. */
 function lifeCourse(
@@ -181,7 +198,8 @@ function lifeCourse(
     lightShare[day] = light / counted
     waterShare[day] = water / counted
     // A plant short of water stands still for as long.
-    if (day < frostOn && day <= endedOn) sum += summerDays(variety.crop, here) * had
+    if (day < frostOn && day <= endedOn)
+      sum += summerDays(variety.crop, here) * had * (lifeOf ? shootsShare(here) : 1)
     warmth[day] = sum
   }
 

@@ -150,6 +150,8 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
   statesOf: ({ garden }) =>
     garden.containers.forEach((one) => gardens.statesOf(one, garden.records, undefined)),
   potStates: ({ garden }) => garden.containers.forEach((one) => gardens.potStates(garden, one)),
+  layersOf: ({ garden }) =>
+    garden.containers.forEach((one) => gardens.potStates(garden, one).forEach(gardens.layersOf)),
   partsOf: ({ garden }) =>
     garden.containers.forEach((one) =>
       gardens.potStates(garden, one).forEach(({ fills }) => gardens.partsOf(fills)),
@@ -561,6 +563,11 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
     garden.containers.forEach((one) => season.mixSeasonsOf(garden, one, TODAY)),
 
   potFeeding: (here) => eachPot(here, (pot) => season.potFeeding(here.course, pot)),
+  isFedOn: (here) =>
+    eachPot(here, (pot) => {
+      const feeding = season.potFeeding(here.course, pot)
+      if (feeding) season.isFedOn(feeding, 0)
+    }),
   feedNeedReasons: (here) => eachFeed(here, ({ feeding }) => season.feedNeedReasons(feeding)),
   feedVerdictOn: (here) => eachFeed(here, ({ feeding }) => season.feedVerdictOn(feeding, 5, TODAY)),
   dosedPot: (here) => eachPot(here, (pot) => season.dosedPot(pot)),

@@ -3,6 +3,7 @@ import { computed, useId } from 'vue'
 import {
   drainedProfile,
   innerSizeMm,
+  layersOf,
   standingRimMm,
   wallColourOf,
   type PotToday,
@@ -57,6 +58,13 @@ const wetness = computed(() =>
     : [],
 )
 
+/** What lies below a later layer, the older the darker. */
+const olderLayers = computed(() =>
+  layersOf(props.pot.state)
+    .slice(0, -1)
+    .map(({ toMm }) => toMm),
+)
+
 /** A pot hangs from its hook above the plant's foot. */
 const HANGER_MM = 420
 const isHanging = computed(() => container.value.type === 'basket')
@@ -84,6 +92,9 @@ const hatchScale = computed(() => `scale(${1 / props.scale})`)
           :stop-opacity="stop.saturation ** 2 * 0.8"
         />
       </linearGradient>
+      <clipPath v-if="olderLayers.length" :id="`${id}-bed`">
+        <path v-for="mix in form.mixes" :key="mix" :d="mix" />
+      </clipPath>
       <pattern
         v-if="form.filler"
         :id="`${id}-filler`"
@@ -122,6 +133,18 @@ const hatchScale = computed(() => `scale(${1 / props.scale})`)
         <path :d="mix" :fill="`url(#${id}-mix)`" />
       </template>
     </template>
+    <g v-if="shares.length && olderLayers.length" :clip-path="`url(#${id}-bed)`">
+      <template v-for="toMm in olderLayers" :key="toMm">
+        <rect
+          class="older-layer"
+          :x="-2 * rimHalfMm"
+          :y="-toMm"
+          :width="4 * rimHalfMm"
+          :height="toMm"
+        />
+        <path class="layer-line" :d="`M${-2 * rimHalfMm} ${-toMm}H${2 * rimHalfMm}`" />
+      </template>
+    </g>
     <path v-if="container.mulchMm > 0" class="mulch" :d="mulchStrokes" />
     <path v-if="form.inside" class="cut-line" :d="form.inside" />
     <path v-if="form.ringWalls" class="cut-line" :d="form.ringWalls" />
@@ -202,6 +225,17 @@ const hatchScale = computed(() => `scale(${1 / props.scale})`)
 }
 .liner {
   fill: var(--fabric);
+}
+/* Each lies over all below it: the oldest is covered most often. */
+.older-layer {
+  fill: var(--ink);
+  fill-opacity: 0.09;
+}
+.layer-line {
+  stroke: var(--ink);
+  stroke-width: 1;
+  stroke-dasharray: 5 3;
+  vector-effect: non-scaling-stroke;
 }
 .standing-water {
   fill: var(--wet);

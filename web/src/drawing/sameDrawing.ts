@@ -16,7 +16,13 @@ const growthKey = ({ isStanding, heightMm, canopyM2, trusses }: PlantGrowth): st
 
 /** How it stands: topped up, rolled, mulched, with what holds its plants up. */
 const standsKey = ({ container, state }: PotToday): string =>
-  [container.fillMm, container.rolledMm ?? 0, container.mulchMm, state.supports.length].join(' ')
+  [
+    container.fillMm,
+    container.rolledMm ?? 0,
+    container.mulchMm,
+    state.supports.length,
+    state.fills.length,
+  ].join(' ')
 
 /** Two days of one pot with the same key are drawn the same, to within a pixel. */
 export const drawingKey = (pot: PotToday): string =>

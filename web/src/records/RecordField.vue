@@ -6,6 +6,7 @@ import {
   catalogue,
   feedProducts,
   fieldSchema,
+  own,
   recipes,
   recordSchema,
   type PotToday,
@@ -44,6 +45,7 @@ const noneWords = {
   recipe: 'asBefore',
   fromContainerId: 'thisPot',
 } as Readonly<Record<string, string>>
+const noneWord = ({ field, as }: FormField) => own(noneWords, field) ?? own(noneWords, as) ?? 'none'
 
 const named = <T extends { readonly id: string }>(list: readonly T[], label: (one: T) => string) =>
   list.map((one): Option => ({ value: one.id, label: label(one) }))
@@ -79,7 +81,7 @@ const options = computed<readonly Option[]>(() => {
   const { field } = props
   const none = {
     value: NONE,
-    label: t(`happened.${noneWords[field.field] ?? noneWords[field.as] ?? 'none'}`),
+    label: t(`happened.${noneWord(field)}`),
   }
   return field.isOptional ? [none, ...choicesOf(field)] : choicesOf(field)
 })

@@ -1,14 +1,16 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { demo } from '../../../test/demo'
-import { standingRimMm } from '../../container'
+import { containerVolumes, standingRimMm } from '../../container'
 import { addDays } from '../../units'
 import {
   closeSeason,
   gardenAsOf,
   historyFaults,
+  layersOf,
   mixOn,
   potOn,
+  potStates,
   potsAtClose,
   recordFaults,
   seasonsOf,
@@ -255,8 +257,13 @@ describe('seasons', () => {
 })
 
 describe('mix that goes into a pot again', () => {
-  const fill = (at: string, recipeId: string, more: object = {}): Loose =>
-    ({ kind: 'fill', at, recipeId, fillMm: 200, ...more }) as Loose
+  const fill = (at: string, recipeId: string, more: object = {}): Loose => ({
+    kind: 'fill',
+    at,
+    recipeId,
+    fillMm: 200,
+    ...more,
+  })
   const airOf = (garden: Garden, id: string, date: string) =>
     mixOn(garden, id, date)!.curve.totalPorosity
   const bare: Garden = { ...demo, plantings: [], records: [] }
@@ -288,6 +295,31 @@ describe('mix that goes into a pot again', () => {
     }
     expect(potOn(later, 'f1', '2026-05-01')).toEqual(potOn(garden, 'f1', '2026-05-01'))
   })
+  test('layers lie on one another up to the mix’s height, each with its own litres', () => {
+    const at = (day: string) => `2026-05-${day}T09:00`
+    const garden = withHistory(
+      [
+        { kind: 'topUp', at: at('02'), volumeL: 3, recipeId: 'allCompost' },
+        { kind: 'recharge', at: at('03'), compostL: 1 },
+        { kind: 'topUp', at: at('04'), volumeL: 2 },
+      ],
+      'f1',
+      { ...half, records: [] },
+    )
+    const container = garden.containers.find(({ id }) => id === 'f1')!
+    const state = potStates(garden, container).at(-1)!
+    const layers = layersOf(state)
+    expect(layers.map(({ fill }) => fill.filledOn)).toHaveLength(3)
+    expect(layers[0]!.fromMm).toBe(0)
+    expect(layers.at(-1)!.toMm).toBe(state.container.fillMm)
+    const litresTo = (fillMm: number) =>
+      containerVolumes({ ...state.container, fillMm }).fillVolumeL
+    // The last top-up came after the compost was worked in: it is two litres still.
+    const top = layers.at(-1)!
+    const worked = state.fills.find(({ isWorkedIn }) => isWorkedIn)!.volumeL
+    const whole = litresTo(top.toMm)
+    expect(whole - litresTo(top.fromMm)).toBeCloseTo((2 * whole) / (whole - worked), 2)
+  })
   test('two pots filled out of each other at one moment exchange their mixes', () => {
     const from = (fromContainerId: string) =>
       fill('2026-04-01T09:00', 'thirds', { reusedShare: 1, fromContainerId })
@@ -316,21 +348,18 @@ describe('mix that goes into a pot again', () => {
           { maxLength: 30 },
         ),
         (list) => {
-          const records = list.map(
-            ({ pot, from, share, day }, index) =>
-              ({
-                ...made(
-                  [
-                    fill(`${addDays('2024-01-01', day)}T09:00`, 'thirds', {
-                      reusedShare: share,
-                      ...(from && { fromContainerId: from }),
-                    }),
-                  ],
-                  pot,
-                )[0]!,
-                id: `r${index}`,
-              }) as GardenRecord,
-          )
+          const records = list.map(({ pot, from, share, day }, index) => ({
+            ...made(
+              [
+                fill(`${addDays('2024-01-01', day)}T09:00`, 'thirds', {
+                  reusedShare: share,
+                  ...(from && { fromContainerId: from }),
+                }),
+              ],
+              pot,
+            )[0]!,
+            id: `r${index}`,
+          }))
           const garden = { ...bare, records }
           for (const id of ['f1', 'f2', 'b1']) {
             const pot = potOn(garden, id, '2026-12-31')

@@ -27,3 +27,4 @@ export {
   type PotClosing,
 } from './closing'
 export { historyFaults, recordFaults, type RecordFault } from './faults'
+export { layersOf, type Layer } from './layers'

@@ -12,6 +12,8 @@ export interface Fill {
   readonly volumeL: number
   /** Left out for what it was filled with first, where nothing says when. */
   readonly filledOn?: string
+  /** Mixed with what was there, and no layer of its own. */
+  readonly isWorkedIn?: boolean
   /** Of it, used before, 0–1. */
   readonly reusedShare?: number
   /** Which container the used part came out of: its own where left out. */
@@ -61,10 +63,9 @@ const filledTo = (container: Container, fillMm: number): Container => ({
 const isPossible = (container: Container): boolean =>
   container.fillMm > 0 && slipsOf(container).length === 0
 
-/** The height to which litres more bring the mix, at most the rim's. */
-export function heightWith(container: Container, moreL: number): number {
-  const wantedL = fillOf(container) + moreL
-  let [low, high] = [container.fillMm, standingRimMm(container)]
+/** The height to which so many litres of mix come in a container, from a lower one on; at most the rim's. */
+export function heightOf(container: Container, wantedL: number, fromMm = 0): number {
+  let [low, high] = [fromMm, standingRimMm(container)]
   if (fillOf(filledTo(container, high)) <= wantedL) return Math.max(low, high)
   while (high - low > FINE_MM) {
     const middle = (low + high) / 2
@@ -73,6 +74,10 @@ export function heightWith(container: Container, moreL: number): number {
   }
   return high
 }
+
+/** The height to which litres more bring the mix, at most the rim's. */
+export const heightWith = (container: Container, moreL: number): number =>
+  heightOf(container, fillOf(container) + moreL, container.fillMm)
 
 /** The same with so many times their volume. */
 const times = <P extends Part>(parts: readonly P[], factor: number): P[] =>
@@ -177,7 +182,7 @@ function recharged(state: PotState, { compostL = 0, at }: RecordOf<'recharge'>):
     ...state,
     fills: [
       ...scaled(state.fills, 1 - volumeL / totalL),
-      { recipeId: COMPOST, volumeL, filledOn: dayOf(at) },
+      { recipeId: COMPOST, volumeL, filledOn: dayOf(at), isWorkedIn: true },
     ],
   }
 }

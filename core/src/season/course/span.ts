@@ -30,10 +30,14 @@ function followedTo(plantedOn: string, firstFrost: string | undefined): string {
   return frost && frost < end ? frost : end
 }
 
-/** The day from which a plant has grown as it stands: of one cut back, that day. */
-const grewFrom = (garden: Garden, planting: Planting): string => {
+/**
+ * The day from which a plant has grown as it stands: of one cut back, that day. Cut back
+ * before the season it has rested since, and is as it was then.
+ */
+const grewFrom = (garden: Garden, planting: Planting, seasonFrom: string): string => {
   const cut = pruningsOf(garden, planting).findLast(({ what }) => what === 'cutBack')
-  return cut ? dayOf(cut.at) : planting.plantedOn
+  if (!cut) return planting.plantedOn
+  return dayOf(cut.at) < seasonFrom ? seasonFrom : dayOf(cut.at)
 }
 
 /** Days that a course is to have: the season about a day, and all that was planted for it, to its own end. */
@@ -46,7 +50,7 @@ export function courseSpan(garden: Garden, today: string): { from: string; to: s
   // What was taken out before this season is no longer followed.
   const plantings = garden.plantings
     .filter(({ id }) => !isGone(garden, id, season.from))
-    .map((planting) => ({ plantedOn: grewFrom(garden, planting) }))
+    .map((planting) => ({ plantedOn: grewFrom(garden, planting, season.from) }))
   const dates = [season.from, addDays(today, -14), ...plantings.map(({ plantedOn }) => plantedOn)]
   const first = dates.reduce((least, date) => (date < least ? date : least))
   const { firstFrost } = frostsOfPlace(garden)

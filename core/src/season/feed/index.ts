@@ -3,6 +3,7 @@ export {
   programmePot,
   feedNeedReasons,
   feedVerdictOn,
+  isFedOn,
   potFeeding,
   type PotFeeding,
 } from './potFeeding'

@@ -7,7 +7,7 @@ import {
 } from '../../feed'
 import { feedProductOf, shelfStock, type Garden } from '../../garden'
 import type { FeedToday } from './due'
-import { programmePot, type PotFeeding } from './potFeeding'
+import { isFedOn, programmePot, type PotFeeding } from './potFeeding'
 import type { FeedAhead, RunContext } from './run'
 import { runOf } from './running'
 
@@ -61,4 +61,4 @@ export const feedsPlanned = (
 ): readonly PlannedFeed[] =>
   runOf(contextOf(garden, feeding, plan))
     .feedsFrom(programmePot(feeding, from))
-    .filter(({ day }) => day <= feeding.fedUntil)
+    .filter(({ day }) => isFedOn(feeding, day))

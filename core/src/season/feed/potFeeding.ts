@@ -41,6 +41,22 @@ export interface PotFeeding {
   readonly endsOn: number
   /** Last day on which feed is of use to one of them. */
   readonly fedUntil: number
+  /** Days between which all of them rest, cut back for the winter, the last not counted. */
+  readonly rests?: { readonly from: number; readonly to: number }
+}
+
+/** Whether plants in a pot have any use of feed on a day of its course. */
+export const isFedOn = (
+  { fedUntil, rests }: Pick<PotFeeding, 'fedUntil' | 'rests'>,
+  day: number,
+): boolean => day <= fedUntil && !(rests && day >= rests.from && day < rests.to)
+
+/** When all plants of a pot rest at once; undefined where one of them does not. */
+function restsIn({ plants }: PotCourse): PotFeeding['rests'] {
+  const rests = plants.map(({ course }) => course.rests)
+  const from = Math.max(...rests.map((one) => one?.from ?? Infinity))
+  const to = Math.min(...rests.map((one) => one?.to ?? -Infinity))
+  return from < to ? { from, to } : undefined
 }
 
 const feedingOf = remembered(
@@ -117,7 +133,9 @@ const feedingOf = remembered(
         Math.min(endsOn, course.endsOn, (lastFeedOn(course) ?? days) - 1),
       ),
     )
+    const rests = restsIn(pot)
     return {
+      ...(rests && { rests }),
       pot,
       fed,
       strewn,

@@ -2,6 +2,7 @@ import { stepsOf, type BentStep, type FeedPlan } from '../../feed'
 import type { ShelfStock } from '../../garden'
 import { byMeasure, stepsToMeasure } from './byMeasure'
 import { bySteps } from './bySteps'
+import { isFedOn, type PotFeeding } from './potFeeding'
 import type { PlanRun, RunContext } from './run'
 
 /** The one programme that is not made of steps; all others are a table in `feed/schools`. */
@@ -16,16 +17,19 @@ export const shelfFor = (plan: FeedPlan | undefined, shelf: readonly ShelfStock[
 export const stepsFor = (plan: FeedPlan): readonly BentStep[] =>
   isToMeasure(plan) ? stepsToMeasure(plan) : stepsOf(plan)
 
-/** No plan feeds plants that do not use it any more. */
-function endingWith(until: number, run: PlanRun): PlanRun {
-  const isOfUse = ({ day }: { readonly day: number }) => day <= until
+/** No plan feeds plants that do not use it any more, nor those that rest over winter. */
+function whereOfUse(feeding: PotFeeding, run: PlanRun): PlanRun {
+  const isOfUse = ({ day }: { readonly day: number }) => isFedOn(feeding, day)
+  const afterRest = (day: number) =>
+    feeding.rests && day >= feeding.rests.from ? Math.max(day, feeding.rests.to) : day
   return {
     steps: run.steps,
     dueOn: (asked) => {
       const { found, nextOn } = run.dueOn(asked)
+      const next = nextOn === undefined ? undefined : afterRest(nextOn)
       return {
         found: isOfUse(asked) ? found : [],
-        nextOn: nextOn !== undefined && nextOn <= until ? nextOn : undefined,
+        nextOn: next !== undefined && isFedOn(feeding, next) ? next : undefined,
       }
     },
     // Programmes are judged by what they would give to the end.
@@ -36,7 +40,4 @@ function endingWith(until: number, run: PlanRun): PlanRun {
 
 /** A pot's plan, ready to be asked. */
 export const runOf = (context: RunContext): PlanRun =>
-  endingWith(
-    context.feeding.fedUntil,
-    isToMeasure(context.plan) ? byMeasure(context) : bySteps(context),
-  )
+  whereOfUse(context.feeding, isToMeasure(context.plan) ? byMeasure(context) : bySteps(context))
