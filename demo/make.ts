@@ -1,7 +1,7 @@
 // Writes the demo garden. Run it with `npm run demo` after a change of the model,
 // so that what is recorded stays consistent with what is computed.
 import { writeFileSync } from 'node:fs'
-import { usedIn, writeGarden, type GardenRecord } from '@rimbo/core'
+import { readGarden, usedIn, writeGarden, type GardenRecord } from '@rimbo/core'
 import { care, jobChanges, ownJobs } from './care'
 import { demoGarden } from './garden'
 import { demoRecords } from './history'
@@ -25,8 +25,7 @@ const counted = records.map((one): GardenRecord => {
     .reduce((sum, { amount }) => sum + amount, 0)
   return { ...one, amount: Math.round((one.amount + taken) * 100) / 100 }
 })
-writeFileSync(
-  new URL('port-maren.rimbo.json', import.meta.url),
-  writeGarden({ ...garden, jobChanges, ownJobs, shops, records: counted }),
-)
+// It is shown unread: as its reader would leave it, to the order of its fields.
+const made = readGarden(writeGarden({ ...garden, jobChanges, ownJobs, shops, records: counted }))
+writeFileSync(new URL('port-maren.rimbo.json', import.meta.url), writeGarden(made))
 console.log(`${garden.containers.length} containers, ${records.length} records`)

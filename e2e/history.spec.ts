@@ -61,8 +61,8 @@ test('the season is closed in one look at each pot, and last season is found in 
   await open(page, 'book')
   await choose(page, 'Season', '2025')
   await choose(page, 'What', 'Picked')
-  // Nine weeks of four pots.
-  await expect(page.locator('.book-count')).toHaveText('36 records')
+  // Nine weeks of five pots.
+  await expect(page.locator('.book-count')).toHaveText('45 records')
   await page.getByRole('button', { name: 'Close the season' }).click()
   const dialog = page.getByRole('dialog')
   await expect(dialog.getByRole('heading', { name: /^R1/ })).toBeVisible()

@@ -68,7 +68,28 @@ export interface FedPot {
   /** Nitrogen that decaying matter gives over a season, and that raw wood takes, g. */
   readonly mixGivesG: number
   readonly mixDrawsG: number
+  /** What it is given where nothing else is said. */
   readonly water: WaterSource
+  /** Of the water given and rained, what was another: rain, or poured out of another can. */
+  readonly otherWater?: readonly WaterOf[]
+}
+
+/** Water of one make, L a day. */
+export interface WaterOf {
+  readonly water: WaterSource
+  readonly volumeL: Float64Array
+}
+
+/** All water of a pot by what is in it, its usual one first. */
+export function watersOf({ givenL, water, otherWater = [] }: FedPot): readonly WaterOf[] {
+  if (!otherWater.length) return [{ water, volumeL: givenL }]
+  const usualL = givenL.map((litres, day) =>
+    Math.max(
+      0,
+      otherWater.reduce((left, { volumeL }) => left - volumeL[day]!, litres),
+    ),
+  )
+  return [{ water, volumeL: usualL }, ...otherWater]
 }
 
 /** Of what was in a pot on one day, what its refills have left in it by another, 0–1. */

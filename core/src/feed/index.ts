@@ -57,6 +57,7 @@ export {
   type FeedEvent,
   type FeedSource,
   type Refill,
+  type WaterOf,
 } from './fedPot'
 export { LUXURY_TIMES, nutrientLedger, owedG, type LedgerRow, type NutrientLedger } from './ledger'
 export * from './judge'

@@ -13,6 +13,7 @@ import {
   nutrients,
   organicNitrogen,
   releaseOf,
+  usualWater,
   warmDay,
   COATING,
   MICROBES,
@@ -82,6 +83,26 @@ const somePot = fc
     }),
   )
 
+test('what came as rain brings next to nothing: calcium and salt go by what was really poured', () => {
+  const given = new Float64Array(DAYS).fill(2)
+  const nothing = steadyNeed(DAYS, { n: 0, p: 0, k: 0, ca: 0, mg: 0 })
+  const pot = fedPot(DAYS, {
+    givenL: given,
+    needG: nothing,
+    water: { kind: 'tap', ecDsM: 0.8, caMgL: 100, mgMgL: 20 },
+  })
+  const half = { water: usualWater.rain, volumeL: given.map((litres) => litres / 2) }
+  const whole = { ...half, volumeL: given }
+  const [tap, mixed, rain] = [[], [half], [whole]].map((otherWater) =>
+    nutrientLedger({ ...pot, otherWater }, []),
+  )
+  const came = (of: typeof tap) => total(of!.rows.ca.supplyG.water)
+  expect(came(tap)).toBeCloseTo((DAYS * 2 * 100) / 1000, 9)
+  expect(came(mixed)).toBeCloseTo((came(tap) + came(rain)) / 2, 9)
+  expect(came(rain)).toBeLessThan(0.02 * came(tap))
+  expect(mixed!.ecDsM.at(-1)!).toBeLessThan(tap!.ecDsM.at(-1)!)
+  expect(rain!.ecDsM.at(-1)!).toBeLessThan(mixed!.ecDsM.at(-1)!)
+})
 test('a pot filled anew has lost what was in it, and what its feeds would still have given', () => {
   const slow = events([{ day: 0, id: 'controlledRelease', massG: 40 }])
   const refill = {

@@ -2,6 +2,7 @@ import {
   DISSOLVED_CA_MG_L,
   keptBetween,
   MOBILE_SHARE,
+  watersOf,
   type FedPot,
   type FeedEvent,
   type FeedSource,
@@ -125,7 +126,7 @@ function addRelease(
  */
 export function nutrientLedger(given: FedPot, feeds: readonly FeedEvent[]): NutrientLedger {
   const pot = withFeedWater(given, feeds)
-  const { days, plantedOn, tempC, givenL, drainedL, water } = pot
+  const { days, plantedOn, tempC, drainedL } = pot
   const heldOn = (day: number) => pot.byDay?.heldL[day] ?? pot.heldL
   const rowOf = () => new Float64Array(days)
   const sources = (): Record<FeedSource, Float64Array> => ({
@@ -162,10 +163,11 @@ export function nutrientLedger(given: FedPot, feeds: readonly FeedEvent[]): Nutr
       before = decayed
     }
   }
-  for (let day = start; day < days; day++) {
-    supply.ca.water[day] = (givenL[day]! * water.caMgL) / 1000
-    supply.mg.water[day] = (givenL[day]! * water.mgMgL) / 1000
-  }
+  for (const { water, volumeL } of watersOf(pot))
+    for (let day = start; day < days; day++) {
+      supply.ca.water[day]! += (volumeL[day]! * water.caMgL) / 1000
+      supply.mg.water[day]! += (volumeL[day]! * water.mgMgL) / 1000
+    }
   const refills = new Map(pot.refills?.map((refill) => [refill.day, refill]))
 
   const rows = {} as Record<Nutrient, LedgerRow>

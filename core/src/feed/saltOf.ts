@@ -1,11 +1,11 @@
-import { DISSOLVED_CA_MG_L, MOBILE_SHARE, type FedPot } from './fedPot'
+import { DISSOLVED_CA_MG_L, MOBILE_SHARE, watersOf, type FedPot } from './fedPot'
 import { ofNutrients, type NutrientAmounts } from './label'
 import type { NutrientRows } from './need'
 import { cationsMeq } from './solution'
 
 /** Salt that is no nutrient comes with the mix and the water, and leaves with what drains. */
 export function saltOf(pot: FedPot, dissolvedG: NutrientRows, start: number): Float64Array {
-  const { days, givenL, drainedL, water, startG, startEcDsM, refills = [] } = pot
+  const { days, drainedL, startG, startEcDsM, refills = [] } = pot
   const heldOn = (day: number) => pot.byDay?.heldL[day] ?? pot.heldL
   const saturatedOn = (day: number) => pot.byDay?.saturatedL[day] ?? pot.saturatedL
   const ecDsM = new Float64Array(days)
@@ -25,14 +25,20 @@ export function saltOf(pot: FedPot, dissolvedG: NutrientRows, start: number): Fl
       ),
       day,
     )
-  const waterOther =
-    water.ecDsM - cationsMeq({ n: 0, p: 0, k: 0, ca: water.caMgL, mg: water.mgMgL }, 0) / 10
+  const ofWaters = watersOf(pot).map(({ water, volumeL }) => ({
+    volumeL,
+    otherEcDsM: Math.max(
+      0,
+      water.ecDsM - cationsMeq({ n: 0, p: 0, k: 0, ca: water.caMgL, mg: water.mgMgL }, 0) / 10,
+    ),
+  }))
   let other = otherOf(startEcDsM, startG, start)
   for (let day = start; day < days; day++) {
     for (const refill of refills)
       if (refill.day === day)
         other = other * refill.keptShare + otherOf(refill.bringsEcDsM, refill.bringsG, day)
-    other += (givenL[day]! * Math.max(0, waterOther)) / saturatedOn(day)
+    for (const { volumeL, otherEcDsM } of ofWaters)
+      other += (volumeL[day]! * otherEcDsM) / saturatedOn(day)
     other *= Math.exp(-drainedL[day]! / heldOn(day))
     const nutrientEc = ofNutrient(
       ofNutrients((one) => dissolvedG[one][day]!),

@@ -2,13 +2,15 @@ import {
   amendmentG,
   feedCatalogue,
   productIn,
+  usualWater,
   type FeedDose,
   type FeedProduct,
   type FeedTools,
+  type WaterSource,
 } from '../feed'
 import { lastTest, limes, type Amendment } from '../mix'
-import type { Garden } from './garden'
-import { recordableL, type UndatedRecord } from './kinds'
+import type { Garden, Settings } from './garden'
+import { recordableL, type UndatedRecord, type WaterOrigin } from './kinds'
 
 /** Everything that is strewn by the hand or spoon and can be weighed: limes and generic feeds. */
 const weighed = [
@@ -79,3 +81,16 @@ export const feedTools = ({ settings }: Pick<Garden, 'settings'>): FeedTools => 
   measures: settings.measures,
   water: settings.water,
 })
+
+/**
+ * What is in water of an origin: as the gardener has it; what is usually in the can where that
+ * is of this kind; usual figures where nothing is known. Left to stand, tap water loses its
+ * chlorine and keeps its salts.
+ */
+export function waterFrom({ water, waters }: Settings, origin?: WaterOrigin): WaterSource {
+  if (!origin) return water
+  const kind = origin === 'rain' ? 'rain' : 'tap'
+  const usual = water.kind === kind ? water : usualWater[kind]
+  const own = waters?.[origin] ?? (origin === 'stood' ? waters?.tap : undefined)
+  return { ...usual, ...own }
+}

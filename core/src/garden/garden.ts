@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { containerSchema } from '../container'
-import { feedPlanSchema, productSchema, waterSourceSchema } from '../feed'
+import { feedPlanSchema, productSchema, waterFiguresSchema, waterSourceSchema } from '../feed'
 import { ingredientSchema, mixTestSchema, recipeSchema } from '../mix'
 import { placeSchema, spaceSchema } from '../place'
 import { varietySchema } from '../plant'
@@ -46,6 +46,12 @@ export const settingsSchema = open({
   }),
   /** What comes out of the can before anything is in it. */
   water: waterSourceSchema,
+  /** What is in water that a record says came from elsewhere; usual figures where left out. */
+  waters: open({
+    tap: waterFiguresSchema.optional(),
+    stood: waterFiguresSchema.optional(),
+    rain: waterFiguresSchema.optional(),
+  }).optional(),
 })
 export type Settings = z.infer<typeof settingsSchema>
 

@@ -12,6 +12,7 @@ export {
   recordableL,
   wasteCauses,
   waterOrigins,
+  type WaterOrigin,
   type GardenRecord,
   type RecordKind,
   type RecordOf,
@@ -72,6 +73,7 @@ export {
   feedTools,
   productIds,
   strewnG,
+  waterFrom,
 } from './feeding'
 export {
   ingredientStockL,

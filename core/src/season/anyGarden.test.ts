@@ -111,6 +111,8 @@ const calls: Readonly<Record<string, (here: Here) => unknown>> = {
   feedProductOf: ({ garden }) => hostileIds.forEach((id) => gardens.feedProductOf(garden, id)),
   feedProducts: ({ garden }) => gardens.feedProducts(garden),
   feedTools: ({ garden }) => gardens.feedTools(garden),
+  waterFrom: ({ garden }) =>
+    gardens.waterOrigins.forEach((origin) => gardens.waterFrom(garden.settings, origin)),
   strewnG: ({ garden }) =>
     gardens.feedProducts(garden).forEach((product) => {
       const amendment = { productId: product.id, unit: 'cupsPerPot', amount: 1 } as const

@@ -153,7 +153,7 @@ const made: Readonly<Record<string, (garden: Garden) => GardenEdit>> = {
   keepNormals: () =>
     edits.keepNormals({ normals: demo.normals!, frosts: {} }, { normals: [], frosts: {} }),
   changeSettings: () => edits.changeSettings({ unitSystem: 'us', measures: { canL: 8 } }, 'Named'),
-  changeWater: () => edits.changeWater(usualWater.rain),
+  changeWater: () => edits.changeWater({ caMgL: 3 }, 'rain'),
   doJobs: () => edits.doJobs([noon], 'K1'),
   snoozeJob: () => edits.snoozeJob('tie:k:p:0', '2026-06-20', '2026-06-18'),
   skipJob: () => edits.skipJob('tie:k:p:0', '2026-06-18', 'Not this year'),

@@ -1,5 +1,7 @@
 import type { WaterSource } from '../../feed'
+import { waterFrom } from '../feeding'
 import type { Garden, Settings } from '../garden'
+import type { WaterOrigin } from '../kinds'
 import { editOf, type GardenEdit } from './edit'
 
 /** Settings of which only some are given: those that were touched. */
@@ -22,8 +24,17 @@ export const changeSettings = (
     Object.assign(draft.settings.baggedMix, baggedMix)
   })
 
-/** What is known of the water in the can: only what was touched. */
-export const changeWater = (touched: Partial<WaterSource>): GardenEdit =>
+/**
+ * What is known of the gardener's water: only what was touched.
+ *
+ * @param origin of what a record says came from there; what is usually in the can where left out
+ */
+export const changeWater = (touched: Partial<WaterSource>, origin?: WaterOrigin): GardenEdit =>
   editOf('water', {}, (draft) => {
-    Object.assign(draft.settings.water, touched)
+    const { settings } = draft
+    if (!origin) Object.assign(settings.water, touched)
+    else {
+      const { kind: _kind, ...figures } = { ...waterFrom(settings, origin), ...touched }
+      settings.waters = { ...settings.waters, [origin]: figures }
+    }
   })

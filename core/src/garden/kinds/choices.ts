@@ -5,6 +5,11 @@ export const knuckles = ['first', 'second'] as const
 
 export const feels = ['dry', 'moist', 'wet'] as const
 
+/** Where water came from, and what it was poured into. */
+export const waterOrigins = ['tap', 'stood', 'rain'] as const
+export type WaterOrigin = (typeof waterOrigins)[number]
+export const pouredInto = ['ring', 'centre', 'top', 'reservoir', 'tier'] as const
+
 export const mulchMaterials = ['chips', 'straw', 'grass', 'leaves', 'compost'] as const
 
 /** A usual layer, mm (practice: 2.5–5 cm). */

@@ -1,9 +1,7 @@
 import { z } from 'zod'
 import { open } from '../../units'
+import { pouredInto, waterOrigins } from './choices'
 import { detailOf, everyRecord, volumeLSchema } from './common'
-
-export const waterOrigins = ['tap', 'stood', 'rain'] as const
-export const pouredInto = ['ring', 'centre', 'top', 'reservoir', 'tier'] as const
 
 /** Water was given. */
 export const water = {

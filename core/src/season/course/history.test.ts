@@ -390,6 +390,20 @@ describe('mix that is used again', () => {
     }
     expect(anew.rows.k.leftG[day]!).toBeGreaterThan(2 * kept.rows.k.leftG[day]!)
   })
+  test('the same litres out of the rain barrel bring their own calcium, as the settings have it', () => {
+    const at = '2025-06-10T08:00'
+    const day = daysBetween(s2025.from, '2025-06-10')
+    const poured = (from: 'tap' | 'rain' | undefined, waters?: Garden['settings']['waters']) => {
+      const garden = { ...bare, settings: { ...bare.settings, ...(waters && { waters }) } }
+      const record = { kind: 'water', at, volumeL: 3, ...(from && { from }) } as Loose
+      return ledgerOf(withHistory('f1', [record], garden), s2025).ledger.rows.ca.supplyG.water[day]!
+    }
+    const { water } = bare.settings
+    expect(poured('tap')).toBeCloseTo(poured(undefined), 9)
+    expect(poured(undefined) - poured('rain')).toBeCloseTo((3 * (water.caMgL - 1)) / 1000, 9)
+    const hard = { rain: { ecDsM: 0.2, caMgL: 21, mgMgL: 0 } }
+    expect(poured('rain', hard) - poured('rain')).toBeCloseTo((3 * 20) / 1000, 9)
+  })
   test('compost worked in before planting is there from planting on', () => {
     const closed = [out(2024), out(2025)]
     const at = '2025-04-02T09:00'

@@ -2,13 +2,15 @@ import {
   nutrientNeed,
   ofNutrients,
   summedNeed,
+  usualWater,
   type FedPot,
   type NutrientRows,
   type Refill,
+  type WaterOf,
 } from '../../feed'
-import type { Settings } from '../../garden'
+import { waterFrom, waterOrigins, type GardenRecord, type Settings } from '../../garden'
 import { nitrogenDraw } from '../../mix'
-import { remembered } from '../../units'
+import { dayOf, daysBetween, remembered } from '../../units'
 import { HOURS_A_DAY } from '../../weather'
 import { stretchOn, type PotBase, type PotCourse } from '../course'
 import type { Carried } from './carried'
@@ -45,6 +47,7 @@ export interface Past {
   readonly carried: Carried | undefined
   readonly addedG: NutrientRows | undefined
   readonly refills: readonly Refill[]
+  readonly otherWater: readonly WaterOf[]
 }
 
 /** Water in a pot when drained, and when every pore is full, L. */
@@ -65,12 +68,35 @@ function waterByDay({ stretches, weather }: PotCourse): FedPot['byDay'] {
   }
 }
 
+/** Of the water that came into a pot, what was not as it usually is in the can: rain, and what its records say. */
+export function otherWaterOf(
+  { weather, ofWater }: PotCourse,
+  records: readonly GardenRecord[],
+  from: string,
+  settings: Settings,
+): readonly WaterOf[] {
+  const days = weather.length
+  const { rainL } = ofWater.weather
+  const poured = waterOrigins.map((origin) => {
+    const volumeL = new Float64Array(days)
+    for (const record of records) {
+      if (record.kind !== 'water' || record.from !== origin) continue
+      const day = daysBetween(from, dayOf(record.at))
+      if (day >= 0 && day < days) volumeL[day]! += record.volumeL
+    }
+    return { water: waterFrom(settings, origin), volumeL }
+  })
+  return [{ water: usualWater.rain, volumeL: rainL.slice(0, days) }, ...poured].filter(
+    ({ volumeL }) => volumeL.some((litres) => litres > 0),
+  )
+}
+
 /** A container as its nutrient ledger takes it. */
 export function fedPotOf(
   pot: PotCourse,
   plantedOn: number,
   water: Settings['water'],
-  { carried, addedG, refills }: Past,
+  { carried, addedG, refills, otherWater }: Past,
 ): FedPot {
   const { volumes, weather, ofWater } = pot
   // What was in it as it was planted; what came later is added on its day.
@@ -110,5 +136,6 @@ export function fedPotOf(
     mixGivesG: inPot(draw?.giveMgL ?? 0),
     mixDrawsG: inPot(draw?.drawMgL ?? 0),
     water,
+    ...(otherWater.length && { otherWater }),
   }
 }

@@ -15,7 +15,7 @@ import { daysBetween, remembered, type Reason } from '../../units'
 import { sorted, type GardenCourse, type PotCourse } from '../course'
 import { addedRows, carriedInto, leftFor, withMeasuredSalt, type Carried } from './carried'
 import { dosedPot, feedsOf } from './events'
-import { fedPotOf } from './fedPotOf'
+import { fedPotOf, otherWaterOf } from './fedPotOf'
 import {
   broughtBy,
   plantedOnOf,
@@ -94,6 +94,7 @@ const feedingOf = remembered(
             ? -Infinity
             : plantedOn + (startDay === plantedOn ? 1 : 0),
       }),
+      otherWater: otherWaterOf(pot, records, from, settings),
       refills: refilled.map((filling, index) => refillOf(mixed, filling, lefts[index])),
     })
     const mixes = mixesOf(mixed)

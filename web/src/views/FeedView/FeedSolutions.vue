@@ -4,7 +4,6 @@ import { storeToRefs } from 'pinia'
 import { useI18n } from 'vue-i18n'
 import { Close, Plus } from '@element-plus/icons-vue'
 import {
-  edits,
   canMix,
   feedProductOf,
   feedProducts,
@@ -18,8 +17,6 @@ import {
   reason,
   stockTanks,
   usualWater,
-  waterKinds,
-  waterSourceSchema,
   type InLitre,
 } from '@rimbo/core'
 import { useGardenStore } from '../../stores/garden'
@@ -27,20 +24,17 @@ import ChoiceField from '../../ui/fields/ChoiceField.vue'
 import { useFormat } from '../../ui/words/format'
 import { useNames } from '../../ui/words/names'
 import NumberField from '../../ui/fields/NumberField.vue'
-import { useOptions } from '../../ui/fields/options'
-import { useFollowing } from '../../ui/useFollowing'
 import QuantityField from '../../ui/fields/QuantityField.vue'
 import WhyNumber from '../../ui/words/WhyNumber.vue'
 import { useFaultWords, useStrengthWords } from './useStrengthWords'
 import PushButton from '../../ui/fields/PushButton.vue'
+import WaterForm from './WaterForm.vue'
 
 /** Feeds dissolved together: strength, salt, and whether they can be; in the can and as stock. */
-const store = useGardenStore()
-const { garden, isSaving } = storeToRefs(store)
+const { garden } = storeToRefs(useGardenStore())
 const { t } = useI18n()
 const { mass, volume } = useFormat()
 const { productName } = useNames()
-const { optionsOf } = useOptions()
 
 const choices = computed(() => {
   if (!garden.value) return []
@@ -92,24 +86,6 @@ const ratioOptions = INJECTOR_RATIOS.map((value) => ({
 }))
 const stockL = ref<number | undefined>(1)
 const stock = computed(() => stockTanks(feeds.value, Number(ratio.value), water.value))
-
-// The gardener's own water.
-const { fields: own, isTouched } = useFollowing(() => ({ ...water.value }))
-const kind = computed({
-  get: () => own.kind,
-  set: (value) => Object.assign(own, usualWater[value ?? 'tap']),
-})
-const ownChecked = computed(() => waterSourceSchema.safeParse(own))
-const isWrong = (field: string) =>
-  ownChecked.value.error?.issues.some(({ path }) => path[0] === field)
-    ? t('fault.invalid')
-    : undefined
-async function keepWater(): Promise<void> {
-  if (!ownChecked.value.success) return
-  const kept = ownChecked.value.data
-  const touched = (['kind', 'ecDsM', 'caMgL', 'mgMgL'] as const).filter(isTouched)
-  await store.edit(edits.changeWater(Object.fromEntries(touched.map((key) => [key, kept[key]]))))
-}
 </script>
 
 <template>
@@ -182,25 +158,7 @@ async function keepWater(): Promise<void> {
       </p>
     </section>
     <aside class="panel feed-side">
-      <form class="sheet" @submit.prevent="keepWater">
-        <h3>{{ t('feedView.yourWater') }}</h3>
-        <ChoiceField
-          v-model="kind"
-          :label="t('feedView.yourWater')"
-          :options="optionsOf(waterKinds, 'waterKind')"
-        />
-        <NumberField v-model="own.ecDsM" :label="t('feedView.waterEc')" :fault="isWrong('ecDsM')" />
-        <NumberField v-model="own.caMgL" :label="t('feedView.waterCa')" :fault="isWrong('caMgL')" />
-        <NumberField v-model="own.mgMgL" :label="t('feedView.waterMg')" :fault="isWrong('mgMgL')" />
-        <PushButton
-          type="primary"
-          native-type="submit"
-          :disabled="!ownChecked.success"
-          :loading="isSaving"
-        >
-          {{ t('feedView.waterKeep') }}
-        </PushButton>
-      </form>
+      <WaterForm />
       <p class="soft">{{ t('feedView.caution') }}</p>
     </aside>
   </div>

@@ -237,6 +237,8 @@ export const feedWords = {
     addFeed: 'Ein weiterer Dünger',
     canOf: 'in deiner Kanne von {can}: {mass}',
     yourWater: 'Dein Wasser',
+    waterWhich: 'Diese Werte gelten für',
+    waterUsual: 'was meist in der Kanne ist',
     waterEc: 'EC, dS/m',
     waterCa: 'Kalzium, mg/l',
     waterMg: 'Magnesium, mg/l',

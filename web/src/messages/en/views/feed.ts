@@ -236,6 +236,8 @@ export const feedWords = {
     addFeed: 'Another feed',
     canOf: 'in your {can} can: {mass}',
     yourWater: 'Your water',
+    waterWhich: 'These figures are of',
+    waterUsual: 'what is usually in the can',
     waterEc: 'EC, dS/m',
     waterCa: 'Calcium, mg/L',
     waterMg: 'Magnesium, mg/L',

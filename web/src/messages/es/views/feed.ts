@@ -239,6 +239,8 @@ export const feedWords = {
     addFeed: 'Otro abono',
     canOf: 'en tu regadera de {can}: {mass}',
     yourWater: 'Tu agua',
+    waterWhich: 'Estos datos son de',
+    waterUsual: 'lo que suele haber en la regadera',
     waterEc: 'CE, dS/m',
     waterCa: 'Calcio, mg/l',
     waterMg: 'Magnesio, mg/l',
