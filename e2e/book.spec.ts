@@ -98,7 +98,7 @@ test('seasons beside each other, and one taken over into the plan and forgotten 
   await open(page, 'book')
   await page.getByRole('button', { name: 'Seasons', exact: true }).click()
   await choose(page, 'Season', '2025')
-  await expect(page.locator('[data-season="2025"]')).toContainText('12')
+  await expect(page.locator('[data-season="2025"]')).toContainText(/2025\s*12\s*kg/)
   await expect(page.locator('.season-shown .season-line')).toBeVisible()
   await expect(page.getByText('S2: a bigger pot, or a smaller plant.')).toBeVisible()
   await expect(page.locator('[data-factor=s2]')).toContainText('60')

@@ -77,14 +77,23 @@ test.describe('a value that could not be read back', () => {
       const inputs = form.locator('input.el-input__inner:not([readonly]):not([type=date]):visible')
       if (index >= (await inputs.count())) return
       const input = inputs.nth(index)
-      if ((await input.getAttribute('role')) === 'combobox') continue
-      const usual = await input.inputValue()
-      const typed = input.fill(LIMITS[index % LIMITS.length]!, { timeout: 5000 })
+      /** What was in a field that can be typed into, after that was done; none in a list to choose from. */
+      const typedInto = async (): Promise<string | undefined> => {
+        if ((await input.getAttribute('role', { timeout: 5000 })) === 'combobox') return undefined
+        const usual = await input.inputValue({ timeout: 5000 })
+        await input.fill(LIMITS[index % LIMITS.length]!, { timeout: 5000 })
+        return usual
+      }
       // What was kept before may close the form only now: it is opened again.
-      if (!(await typed.then(() => true).catch(() => false))) {
+      const typed = await typedInto()
+        .then((usual) => ({ usual }))
+        .catch(() => undefined)
+      if (!typed) {
         index -= 1
         continue
       }
+      const { usual } = typed
+      if (usual === undefined) continue
       const button = form.locator('button[type=submit]').first()
       if (await button.isEnabled()) await button.click()
       if (await input.isVisible()) await input.fill(usual, { timeout: 2000 }).catch(() => undefined)

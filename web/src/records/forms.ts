@@ -169,7 +169,7 @@ export const recordForms: readonly RecordForm[] = [
       fillMm: container.fillMm,
       recipeId: container.recipeId ?? 'thirds',
     }),
-    caution: 'dustCaution',
+    caution: 'fillCaution',
   },
   {
     kind: 'mulch',

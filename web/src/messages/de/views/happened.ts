@@ -99,6 +99,8 @@ export const happenedWords = {
     topUpCaution:
       'Nimm zuerst die Blätter ab, die unter der neuen Linie lägen. Trage eine Maske, wenn trockene Erde staubt.',
     dustCaution: 'Trage eine Maske, wenn trockene Erde oder Kalk staubt.',
+    fillCaution:
+      'Trage eine Maske, wenn trockene Erde oder Kalk staubt. Keine alte Erde von Pflanzen mit Welke oder Krautfäule.',
     none: 'Keine',
     nursery: 'Anzucht',
     since: 'Seit wann',

@@ -99,6 +99,8 @@ export const happenedWords = {
     topUpCaution:
       'Take off the leaves that would lie below the new line first. Wear a mask when dry mix dusts.',
     dustCaution: 'Wear a mask when dry mix or lime dusts.',
+    fillCaution:
+      'Wear a mask when dry mix or lime dusts. No old mix from plants with wilt or blight.',
     none: 'None',
     nursery: 'Nursery',
     since: 'Since when',

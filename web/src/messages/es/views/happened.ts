@@ -99,6 +99,8 @@ export const happenedWords = {
     topUpCaution:
       'Quita antes las hojas que quedarían bajo la línea nueva. Ponte mascarilla si el sustrato seco levanta polvo.',
     dustCaution: 'Ponte mascarilla si el sustrato seco o la cal levantan polvo.',
+    fillCaution:
+      'Ponte mascarilla si el sustrato seco o la cal levantan polvo. Nada de sustrato viejo de plantas con marchitez o mildiu.',
     none: 'Ninguno',
     nursery: 'Vivero',
     since: 'Desde cuándo',
