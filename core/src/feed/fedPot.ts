@@ -74,6 +74,12 @@ export interface FedPot {
   readonly otherWater?: readonly WaterOf[]
 }
 
+/** What a pot holds on a day, drained and with every pore full, L. */
+type Holding = Pick<FedPot, 'heldL' | 'saturatedL' | 'byDay'>
+export const heldOn = ({ byDay, heldL }: Holding, day: number): number => byDay?.heldL[day] ?? heldL
+export const saturatedOn = ({ byDay, saturatedL }: Holding, day: number): number =>
+  byDay?.saturatedL[day] ?? saturatedL
+
 /** Water of one make, L a day. */
 export interface WaterOf {
   readonly water: WaterSource

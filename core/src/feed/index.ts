@@ -52,6 +52,7 @@ export {
 } from './need'
 export {
   feedSources,
+  heldOn,
   MOBILE_SHARE,
   type FedPot,
   type FeedEvent,

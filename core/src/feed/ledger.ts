@@ -1,5 +1,6 @@
 import {
   DISSOLVED_CA_MG_L,
+  heldOn,
   keptBetween,
   MOBILE_SHARE,
   watersOf,
@@ -127,7 +128,6 @@ function addRelease(
 export function nutrientLedger(given: FedPot, feeds: readonly FeedEvent[]): NutrientLedger {
   const pot = withFeedWater(given, feeds)
   const { days, plantedOn, tempC, drainedL } = pot
-  const heldOn = (day: number) => pot.byDay?.heldL[day] ?? pot.heldL
   const rowOf = () => new Float64Array(days)
   const sources = (): Record<FeedSource, Float64Array> => ({
     mix: rowOf(),
@@ -220,7 +220,7 @@ export function nutrientLedger(given: FedPot, feeds: readonly FeedEvent[]): Nutr
       const taken = Math.min(left, need + MAKES_UP_SHARE * Math.max(0, owed) + ahead)
       owed += need - taken
       left -= taken
-      const leached = left * mobile * (1 - Math.exp(-drainedL[day]! / heldOn(day)))
+      const leached = left * mobile * (1 - Math.exp(-drainedL[day]! / heldOn(pot, day)))
       left -= leached
       row.takenG[day] = taken
       row.leachedG[day] = leached
@@ -229,7 +229,7 @@ export function nutrientLedger(given: FedPot, feeds: readonly FeedEvent[]): Nutr
       const amongRoots = ringG > 0 ? 1 - AT_RIM_SHARE * (ringG / cameG) : 1
       dissolvedG[nutrient][day] =
         nutrient === 'ca'
-          ? Math.min(left * mobile, (DISSOLVED_CA_MG_L * heldOn(day)) / 1000)
+          ? Math.min(left * mobile, (DISSOLVED_CA_MG_L * heldOn(pot, day)) / 1000)
           : left * mobile * amongRoots
     }
     rows[nutrient] = row

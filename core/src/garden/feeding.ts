@@ -83,8 +83,8 @@ export const feedTools = ({ settings }: Pick<Garden, 'settings'>): FeedTools => 
 })
 
 /**
- * What is in water of an origin: as the gardener has it; what is usually in the can where that
- * is of this kind; usual figures where nothing is known. Left to stand, tap water loses its
+ * What is in water from the tap, the standing can or the barrel: the gardener's own figures; those
+ * of the usual can where that is the same kind of water; usual ones where nothing is known. Left to stand, tap water loses its
  * chlorine and keeps its salts.
  */
 export function waterFrom({ water, waters }: Settings, origin?: WaterOrigin): WaterSource {

@@ -155,9 +155,9 @@ export function growthCourse(
   }
 }
 
-/** With less light a plant that was cut back rests: so it does in winter, behind a window, mol a day (memory). */
+/** Daily light up to which a plant that was cut back rests, as it does in winter behind a window, mol/m² (memory). */
 const REST_MOL = 6
-/** Of its usual pace, that of a plant cut back: it shoots by the light that is above that, 0–1. */
+/** How fast a plant that was cut back grows beside its usual pace, 0–1: by the light above that. */
 const shootsShare = ({ radiationMjM2 }: PlantDay) =>
   Math.max(0, lightShareOf(radiationMjM2 * MOL_PER_MJ) - lightShareOf(REST_MOL)) /
   (1 - lightShareOf(REST_MOL))

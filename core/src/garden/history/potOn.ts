@@ -61,14 +61,14 @@ export const potStates = (garden: Garden, container: Container): readonly PotSta
   statesBy(garden, container, () => true, 0)
 
 /** Mix that went from one container to the next more often than this is followed no further. */
-const MOST_LENT = 6
+const MOST_MOVES = 6
 
 /** The same, by some of its records. */
 function statesBy(
   garden: Garden,
   container: Container,
   isCounted: (record: GardenRecord) => boolean,
-  timesLent: number,
+  moves: number,
 ): readonly PotState[] {
   const changes = historyOf(garden.records).changes.get(container.id) ?? NO_CHANGES
   const possible = changes.filter(
@@ -76,28 +76,28 @@ function statesBy(
       isCounted(record) &&
       (record.kind !== 'move' || garden.spaces.some(({ id }) => id === record.spaceId)),
   )
-  const lent = inOrder(possible.filter(isFromElsewhere)).map((fill) =>
-    timesLent < MOST_LENT ? lentBy(garden, fill, timesLent) : undefined,
+  const sources = inOrder(possible.filter(isFromElsewhere)).map((fill) =>
+    moves < MOST_MOVES ? sourceOf(garden, fill, moves) : undefined,
   )
-  return statesOf(container, possible, filledFirstOn(garden, container.id), lent)
+  return statesOf(container, possible, filledFirstOn(garden, container.id), sources)
 }
 
-const lentIn = remembered((_garden: Garden) => new Map<string, readonly Fill[] | undefined>())
+const sourcesIn = remembered((_garden: Garden) => new Map<string, readonly Fill[] | undefined>())
 
 /**
  * What lay in the container that a pot is filled out of, just before that moment: so no two
  * pots wait for each other.
  */
-function lentBy(
+function sourceOf(
   garden: Garden,
   { fromContainerId, at }: RecordOf<'fill'>,
-  timesLent: number,
+  moves: number,
 ): readonly Fill[] | undefined {
-  const known = lentIn(garden)
-  const key = JSON.stringify([fromContainerId, at, timesLent])
+  const known = sourcesIn(garden)
+  const key = JSON.stringify([fromContainerId, at, moves])
   if (!known.has(key)) {
     const from = garden.containers.find(({ id }) => id === fromContainerId)
-    const states = from && statesBy(garden, from, (record) => record.at < at, timesLent + 1)
+    const states = from && statesBy(garden, from, (record) => record.at < at, moves + 1)
     known.set(key, states?.at(-1)!.fills)
   }
   return known.get(key)

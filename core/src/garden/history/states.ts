@@ -146,11 +146,11 @@ export const isFromElsewhere = (record: GardenRecord): record is RecordOf<'fill'
   record.fromContainerId !== undefined &&
   record.fromContainerId !== record.containerId
 
-/** @param lent what lay in the container that the used part came out of; its own where left out */
+/** @param source what lay in the container that the used part came out of; its own where left out */
 function filledAnew(
   state: PotState,
   record: RecordOf<'fill'>,
-  lent: readonly Fill[] = state.fills,
+  source: readonly Fill[] = state.fills,
 ): PotState {
   const { recipeId, fillMm, reusedShare, fromContainerId } = record
   const container = { ...filledTo(state.container, fillMm), recipeId }
@@ -164,7 +164,7 @@ function filledAnew(
         ...fill,
         ...(reusedShare !== undefined && { reusedShare }),
         ...(isFromElsewhere(record) && { fromContainerId: fromContainerId! }),
-        ...(reusedShare && { used: usedOf(lent, reusedShare * fill.volumeL, fill) }),
+        ...(reusedShare && { used: usedOf(source, reusedShare * fill.volumeL, fill) }),
       },
     ],
   }
@@ -215,11 +215,11 @@ function movedTo(state: PotState, record: RecordOf<'move'>): PotState {
 function changedBy(
   state: PotState,
   record: GardenRecord,
-  lent: readonly Fill[] | undefined,
+  source: readonly Fill[] | undefined,
 ): PotState {
   switch (record.kind) {
     case 'fill':
-      return filledAnew(state, record, lent)
+      return filledAnew(state, record, source)
     case 'topUp':
       return toppedUp(state, record)
     case 'recharge':
@@ -273,23 +273,23 @@ function firstState(container: Container, filledOn: string | undefined): PotStat
  *
  * @param records  of this container, in any order
  * @param filledOn day on which it was filled first, where that is known
- * @param lent     what lay in other containers whose mix it was filled with, by the order of those fills
+ * @param sources  what lay in other containers whose mix it was filled with, by the order of those fills
  */
 export const statesOf = remembered(
   (
     container: Container,
     records: readonly GardenRecord[],
     filledOn: string | undefined,
-    lent: readonly (readonly Fill[] | undefined)[] = [],
+    sources: readonly (readonly Fill[] | undefined)[] = [],
   ): readonly PotState[] => {
     const states = [firstState(container, filledOn)]
-    let lentBefore = 0
+    let sourcesBefore = 0
     for (const record of inOrder(records)) {
       const before = states.at(-1)!
       const after = changedBy(
         before,
         record,
-        isFromElsewhere(record) ? lent[lentBefore++] : undefined,
+        isFromElsewhere(record) ? sources[sourcesBefore++] : undefined,
       )
       if (after !== before) states.push({ ...after, since: record.at })
     }

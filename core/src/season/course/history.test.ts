@@ -312,6 +312,45 @@ describe('mix that is used again', () => {
     )
     expect(ledgerOf(fresh, s2025).fed.startG.n).toBeGreaterThan(two!.fed.startG.n)
   })
+  test('what it was fed last season is in what it begins with, and is not given again', () => {
+    const fed = (at: string): Loose => ({
+      kind: 'feed',
+      at,
+      productId: 'tomatoFeed',
+      massG: 20,
+      volumeL: 4,
+    })
+    const last = fed('2024-07-01T08:00')
+    const [spring, summer] = [fed('2025-03-01T08:00'), fed('2025-07-01T08:00')]
+    const feeds = [last, spring, summer].map((one, index) => ({ ...one, id: `f${index}` }))
+    const fedIn = (garden: Garden) => {
+      const { given, fed: pot } = ledgerOf(garden, s2025)
+      return given.map(({ day }) => (day === pot.plantedOn ? 'planting' : addDays(s2025.from, day)))
+    }
+    const once = withHistory('f1', [out(2024), out(2025), ...feeds], bare)
+    expect(fedIn(once)).toEqual(['planting', '2025-07-01'])
+    const { given, ledger } = ledgerOf(once, s2024)
+    expect(given.filter(({ day }) => day < ledger.days)).toHaveLength(1)
+    // Mix that was thrown out takes what was strewn on it along.
+    const anew = withHistory(
+      'f1',
+      [
+        out(2024),
+        out(2025),
+        { kind: 'fill', at: '2025-04-01T09:00', recipeId: 'thirds', fillMm: 280 },
+        ...feeds,
+      ],
+      bare,
+    )
+    expect(fedIn(anew)).toEqual(['2025-07-01'])
+    // Nor is it where the plant was kept.
+    const kept = withHistory(
+      'f1',
+      [{ kind: 'prune', what: 'cutBack', at: '2024-10-20T10:00' }, ...feeds],
+      { ...bare, plantings: [year(2024)] },
+    )
+    expect(fedIn(kept)).toEqual(['2025-03-01', '2025-07-01'])
+  })
   const all = ['n', 'p', 'k', 'ca', 'mg'] as const
   const filling = (at: string, more: object = {}): Loose => ({
     kind: 'fill',

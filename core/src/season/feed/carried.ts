@@ -1,5 +1,6 @@
 import { containerVolumes, type Container } from '../../container'
 import {
+  heldOn,
   nutrients,
   ofNutrients,
   type FedPot,
@@ -31,17 +32,18 @@ type FeedingFor = (course: GardenCourse, pot: PotCourse, depth: number) => Fed |
 export interface Carried {
   readonly leftG: NutrientAmounts
   readonly ecDsM: number
+  /** Day on whose evening it lay there. */
+  readonly until: string
 }
 
 /** How far back a ledger is followed: what is older has been taken or washed out (memory). */
 const MOST_SEASONS = 3
 
-const leftOn = remembered(({ ledger }: Fed, day: number): Carried => {
-  return {
-    leftG: ofNutrients((one) => ledger.rows[one].leftG[day]!),
-    ecDsM: ledger.ecDsM[day]!,
-  }
-})
+const leftOn = remembered(({ ledger }: Fed, day: number, until: string): Carried => ({
+  leftG: ofNutrients((one) => ledger.rows[one].leftG[day]!),
+  ecDsM: ledger.ecDsM[day]!,
+  until,
+}))
 
 /** The course of one container alone through the season of a year. */
 function courseOfOne(garden: Garden, container: Container, year: number): GardenCourse {
@@ -65,7 +67,7 @@ function leftAfter(
   if (!grew || !container || depth >= MOST_SEASONS) return undefined
   const then = courseOfOne(garden, container, year)
   const feeding = feedingFor(then, then.pots[0]!, depth + 1)
-  return feeding && leftOn(feeding, feeding.ledger.days - 1)
+  return feeding && leftOn(feeding, feeding.ledger.days - 1, season.to)
 }
 
 const yearOf = ({ garden, today, from }: GardenCourse) =>
@@ -123,7 +125,7 @@ export function leftFor(
     const feeding = feedingFor(then, then.pots[0]!, depth + 1)
     const day = daysBetween(then.from, before)
     if (feeding && day >= feeding.fed.plantedOn && day >= 0)
-      return inPot(leftOn(feeding, Math.min(day, feeding.ledger.days - 1)))
+      return inPot(leftOn(feeding, Math.min(day, feeding.ledger.days - 1), before))
   }
   return inPot(leftAfter(garden, fromContainerId, year - 1, feedingFor, depth))
 }
@@ -172,7 +174,7 @@ export function withMeasuredSalt(
   ecDsM: Float64Array,
   records: readonly GardenRecord[],
   from: string,
-  { drainedL, heldL, byDay }: Pick<FedPot, 'drainedL' | 'heldL' | 'byDay'>,
+  fed: FedPot,
 ): Float64Array {
   const measured = new Map(
     records.flatMap((record) =>
@@ -184,7 +186,7 @@ export function withMeasuredSalt(
   if (!measured.size) return ecDsM
   let off = 0
   return ecDsM.map((reckoned, day) => {
-    off *= Math.exp(-drainedL[day]! / (byDay?.heldL[day] ?? heldL))
+    off *= Math.exp(-fed.drainedL[day]! / heldOn(fed, day))
     const found = measured.get(day)
     if (found !== undefined) off = found - reckoned
     return Math.max(0, reckoned + off)

@@ -13,7 +13,7 @@ export const dosedPot = ({ volumes }: Pick<PotCourse, 'volumes'>): DosedPot => (
   hasReservoir: volumes.reservoirL > 0,
 })
 
-/** What the recipe strewed into fresh mix, and what the records say was fed. */
+/** What the recipe strewed into fresh mix, and what the records say was fed; before planting it is there from planting on. */
 export function feedsOf(
   garden: FeedingGarden,
   pot: PotCourse,
@@ -21,10 +21,13 @@ export function feedsOf(
   {
     from,
     plantedOn,
+    countedFrom,
     fresh,
   }: {
     from: string
     plantedOn: number
+    /** Day before which all that was given is in what the ledger begins with, or gone. */
+    countedFrom: number
     fresh: readonly { recipe: Recipe | undefined; volumeL: number; day: number }[]
   },
 ): { readonly strewn: readonly FeedEvent[]; readonly given: readonly FeedEvent[] } {
@@ -37,27 +40,27 @@ export function feedsOf(
     }),
   )
   const given = records.flatMap((record): FeedEvent[] => {
-    if (record.kind === 'recharge') return rechargedBy(garden, record, from, plantedOn)
+    const day = daysBetween(from, dayOf(record.at))
+    if (day < countedFrom) return []
+    const on = Math.max(plantedOn, day)
+    if (record.kind === 'recharge') return rechargedBy(garden, record, on)
     if (record.kind !== 'feed' && record.kind !== 'lime') return []
     if (record.massG === undefined) return []
     const product = feedProductOf(garden, record.kind === 'feed' ? record.productId : 'ground')
-    const day = daysBetween(from, dayOf(record.at))
     if (!product) return []
     const isDryRing = placementOf(product, dosedPot(pot)) === 'dryRimRing'
-    return [{ day: Math.max(plantedOn, day), product, massG: record.massG, isDryRing }]
+    return [{ day: on, product, massG: record.massG, isDryRing }]
   })
   return { strewn, given }
 }
 
-/** What was worked in with a recharge; before planting it is there from planting on. */
+/** What was worked in with a recharge. */
 const rechargedBy = (
   garden: FeedingGarden,
-  { at, products = [] }: RecordOf<'recharge'>,
-  from: string,
-  plantedOn: number,
+  { products = [] }: RecordOf<'recharge'>,
+  day: number,
 ): FeedEvent[] =>
   products.flatMap(({ productId, massG }) => {
     const product = feedProductOf(garden, productId)
-    const day = daysBetween(from, dayOf(at))
-    return product && day >= 0 ? [{ day: Math.max(plantedOn, day), product, massG }] : []
+    return product ? [{ day, product, massG }] : []
   })

@@ -44,7 +44,7 @@ const needOf = remembered((pot: PotCourse): NutrientRows =>
 
 /** What earlier seasons have left in a mix, and what came into the pot since. */
 export interface Past {
-  readonly carried: Carried | undefined
+  readonly carried: Pick<Carried, 'leftG' | 'ecDsM'> | undefined
   readonly addedG: NutrientRows | undefined
   readonly refills: readonly Refill[]
   readonly otherWater: readonly WaterOf[]

@@ -47,7 +47,7 @@ function fillingsIn({ stretches }: PotCourse, from: string): readonly Filling[] 
 export const refillsIn = (pot: PotCourse, from: string): readonly Filling[] =>
   fillingsIn(pot, from).filter(({ day }) => day > plantedOnOf(pot))
 
-/** How a pot stood as its first plants went in: filled on that very day, after that. */
+/** A pot as its first plants went in; where it was filled on that day, after the filling. */
 export function startOf({ stretches, plants }: PotCourse) {
   const hour = Math.max(0, plantedOnOf({ plants })) * HOURS_A_DAY
   const evening = stretchOn(stretches, hour + HOURS_A_DAY - 1)

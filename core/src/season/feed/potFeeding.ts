@@ -9,9 +9,9 @@ import {
   type NutrientLedger,
   type ProgrammePot,
 } from '../../feed'
-import { mixesOf, type Fill, type Garden, type GardenRecord, type Settings } from '../../garden'
+import { mixesOf, type Fill, type Garden, type GardenRecord } from '../../garden'
 import { cropForecast, growthOn, lastFeedOn, type Crop } from '../../plant'
-import { daysBetween, remembered, type Reason } from '../../units'
+import { addDays, daysBetween, rememberedBy, type Reason } from '../../units'
 import { sorted, type GardenCourse, type PotCourse } from '../course'
 import { addedRows, carriedInto, leftFor, withMeasuredSalt, type Carried } from './carried'
 import { dosedPot, feedsOf } from './events'
@@ -45,7 +45,7 @@ export interface PotFeeding {
   readonly rests?: { readonly from: number; readonly to: number }
 }
 
-/** Whether plants in a pot have any use of feed on a day of its course. */
+/** Whether plants in a pot have any use for feed on a day of its course. */
 export const isFedOn = (
   { fedUntil, rests }: Pick<PotFeeding, 'fedUntil' | 'rests'>,
   day: number,
@@ -59,96 +59,102 @@ function restsIn({ plants }: PotCourse): PotFeeding['rests'] {
   return from < to ? { from, to } : undefined
 }
 
-const feedingOf = remembered(
-  (
-    pot: PotCourse,
-    records: readonly GardenRecord[],
-    from: string,
-    products: Garden['products'],
-    mixTests: Garden['mixTests'],
-    settings: Settings,
-    recipes: Garden['recipes'],
-    ingredients: Garden['ingredients'],
-    carried: Carried | undefined,
-    leftAtStart: LeftInMix | undefined,
-    lefts: readonly (LeftInMix | undefined)[],
-  ): PotFeeding | undefined => {
-    const [first] = pot.plants
-    if (!first) return undefined
-    const days = pot.weather.length
-    const plantedOn = plantedOnOf(pot)
-    const mixed = { recipes, ingredients, mixTests }
-    const start = startFillOf(pot)
-    const refilled = refillsIn(pot, from)
-    const brought = !carried && start.used ? broughtBy(mixed, start, leftAtStart) : undefined
-    const startDay = daysBetween(from, start.filledOn ?? from)
-    const fed = fedPotOf(pot, plantedOn, settings.water, {
-      carried:
-        carried ?? (brought && { leftG: brought.grams, ecDsM: brought.salt / start.volumeL }),
-      addedG: addedRows(mixed, pot, from, {
-        plantedOn,
-        // What a ledger goes on from ends with its season; a blend has all up to the planting in it.
-        countedFrom: carried
-          ? 0
-          : brought
-            ? -Infinity
-            : plantedOn + (startDay === plantedOn ? 1 : 0),
-      }),
-      otherWater: otherWaterOf(pot, records, from, settings),
-      refills: refilled.map((filling, index) => refillOf(mixed, filling, lefts[index])),
-    })
-    const mixes = mixesOf(mixed)
-    const { strewn, given } = feedsOf({ products, mixTests, settings }, pot, records, {
-      from,
+/**
+ * Day from which what was given to a pot is counted: what came before is in what its ledger
+ * begins with, or gone with the mix it was given to.
+ */
+function givenFrom(pot: PotCourse, from: string, carried: Carried | undefined): number {
+  if (plantedOnOf(pot) < 0) return 0
+  if (carried) return daysBetween(from, carried.until) + 1
+  const { filledOn } = startFillOf(pot)
+  return filledOn === undefined ? -Infinity : daysBetween(from, filledOn)
+}
+
+/** All that a pot's feeding is worked out from. */
+interface FeedingAsked extends Pick<
+  Garden,
+  'products' | 'mixTests' | 'settings' | 'recipes' | 'ingredients'
+> {
+  readonly pot: PotCourse
+  /** Of the pot. */
+  readonly records: readonly GardenRecord[]
+  /** First day of its course. */
+  readonly from: string
+  readonly carried: Carried | undefined
+  /** In the old mix it was filled with at the start, and with each filling since. */
+  readonly leftAtStart: LeftInMix | undefined
+  readonly lefts: readonly (LeftInMix | undefined)[]
+}
+
+const feedingOf = rememberedBy('pot', (asked: FeedingAsked): PotFeeding | undefined => {
+  const { pot, records, from, settings, carried } = asked
+  const [first] = pot.plants
+  if (!first) return undefined
+  const days = pot.weather.length
+  const plantedOn = plantedOnOf(pot)
+  const start = startFillOf(pot)
+  const refilled = refillsIn(pot, from)
+  const brought = !carried && start.used ? broughtBy(asked, start, asked.leftAtStart) : undefined
+  const countedFrom = givenFrom(pot, from, carried)
+  // A blend has all in it that came up to the planting, and on that day where it was filled then.
+  const isFilledThen = start.filledOn === addDays(from, plantedOn)
+  const fed = fedPotOf(pot, plantedOn, settings.water, {
+    carried: carried ?? (brought && { leftG: brought.grams, ecDsM: brought.salt / start.volumeL }),
+    addedG: addedRows(asked, pot, from, {
       plantedOn,
-      fresh: [
-        // What its recipe strewed into a mix was strewn when it was new.
-        ...(carried
-          ? []
-          : [
-              {
-                recipe: brought
-                  ? mixes(start.recipeId)?.blend.recipe
-                  : startOf(pot).base.mix?.recipe,
-                volumeL: brought ? brought.freshL : pot.volumes.fillVolumeL,
-                day: plantedOn,
-              },
-            ]),
-        ...refilled.map(({ fill, day }) => ({
-          recipe: mixes(fill.recipeId)?.blend.recipe,
-          volumeL: broughtBy(mixed, fill, undefined).freshL,
-          day,
-        })),
-      ],
-    })
-    const ledger = nutrientLedger(fed, [...strewn, ...given])
-    const flowersOn = Math.min(
-      ...pot.plants.map(({ course }) => course.trusses[0]?.opensOn ?? days),
-    )
-    const endsOn = Math.max(
-      ...pot.plants.map(({ course }) => Math.min(days, course.endsOn) - 1),
-      plantedOn,
-    )
-    const fedUntil = Math.max(
-      ...pot.plants.map(({ course }) =>
-        Math.min(endsOn, course.endsOn, (lastFeedOn(course) ?? days) - 1),
-      ),
-    )
-    const rests = restsIn(pot)
-    return {
-      ...(rests && { rests }),
-      pot,
-      fed,
-      strewn,
-      given,
-      ledger: { ...ledger, ecDsM: withMeasuredSalt(ledger.ecDsM, records, from, fed) },
-      crop: first.variety.crop,
-      flowersOn,
-      endsOn,
-      fedUntil,
-    }
-  },
-)
+      countedFrom: carried || brought ? countedFrom : plantedOn + (isFilledThen ? 1 : 0),
+    }),
+    otherWater: otherWaterOf(pot, records, from, settings),
+    refills: refilled.map((filling, index) => refillOf(asked, filling, asked.lefts[index])),
+  })
+  const mixes = mixesOf(asked)
+  const { strewn, given } = feedsOf(asked, pot, records, {
+    from,
+    plantedOn,
+    countedFrom,
+    fresh: [
+      // What its recipe strewed into a mix was strewn when it was new.
+      ...(carried
+        ? []
+        : [
+            {
+              recipe: brought ? mixes(start.recipeId)?.blend.recipe : startOf(pot).base.mix?.recipe,
+              volumeL: brought ? brought.freshL : pot.volumes.fillVolumeL,
+              day: plantedOn,
+            },
+          ]),
+      ...refilled.map(({ fill, day }) => ({
+        recipe: mixes(fill.recipeId)?.blend.recipe,
+        volumeL: broughtBy(asked, fill, undefined).freshL,
+        day,
+      })),
+    ],
+  })
+  const ledger = nutrientLedger(fed, [...strewn, ...given])
+  const flowersOn = Math.min(...pot.plants.map(({ course }) => course.trusses[0]?.opensOn ?? days))
+  const endsOn = Math.max(
+    ...pot.plants.map(({ course }) => Math.min(days, course.endsOn) - 1),
+    plantedOn,
+  )
+  const fedUntil = Math.max(
+    ...pot.plants.map(({ course }) =>
+      Math.min(endsOn, course.endsOn, (lastFeedOn(course) ?? days) - 1),
+    ),
+  )
+  const rests = restsIn(pot)
+  return {
+    ...(rests && { rests }),
+    pot,
+    fed,
+    strewn,
+    given,
+    ledger: { ...ledger, ecDsM: withMeasuredSalt(ledger.ecDsM, records, from, fed) },
+    crop: first.variety.crop,
+    flowersOn,
+    endsOn,
+    fedUntil,
+  }
+})
 
 /** The nutrient ledger of a container of a course; undefined where nothing is planted in it. */
 export const potFeeding = (course: GardenCourse, pot: PotCourse): PotFeeding | undefined =>
@@ -161,22 +167,23 @@ function feedingAt(course: GardenCourse, pot: PotCourse, depth: number): PotFeed
   const left = (fill: Fill) =>
     fill.used && leftFor(garden, pot.container.id, fill, feedingAt, depth)
   const carried = carriedInto(course, pot, feedingAt, depth)
-  return feedingOf(
+  return feedingOf({
     pot,
-    sorted(garden.records).byContainer.get(pot.container.id) ?? [],
+    records: sorted(garden.records).byContainer.get(pot.container.id) ?? NO_RECORDS,
     from,
-    garden.products,
-    garden.mixTests,
-    garden.settings,
-    garden.recipes,
-    garden.ingredients,
+    products: garden.products,
+    mixTests: garden.mixTests,
+    settings: garden.settings,
+    recipes: garden.recipes,
+    ingredients: garden.ingredients,
     carried,
-    carried ? undefined : left(startFillOf(pot)),
-    refillsIn(pot, from).map(({ fill }) =>
+    leftAtStart: carried ? undefined : left(startFillOf(pot)),
+    lefts: refillsIn(pot, from).map(({ fill }) =>
       fill.fromContainerId === undefined ? undefined : left(fill),
     ),
-  )
+  })
 }
+const NO_RECORDS: readonly GardenRecord[] = []
 
 const SET_STAGES = ['set', 'colouring', 'cropping', 'done']
 
